@@ -1,0 +1,152 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Body;
+
+/// <summary>What a move means for the feet once everything that was not said has been filled in.</summary>
+/// <param name="Planted">The foot the others are placed from; none if the feet stay as they are.</param>
+internal sealed record FootChoice(
+    Heading Heading, Turn Turned, TermId Stance, Side? Lead, Side? Planted, Side? Moved, Side? KickingFoot, Inferred Inferred)
+{
+    private const Side FirstStep = Side.Left; // Common practice: most forms open to the left or with the left foot.
+
+    public static FootChoice For(Posture now, Move move, Opening opening, StanceSet stances)
+    {
+        var inferred = Inferred.Nothing;
+        var kind = move.Footwork?.Kind.Value;
+        var stance = StanceOf(now, move, opening, stances, ref inferred);
+        var shape = stances.Of(stance);
+        var heading = HeadingOf(now, move, shape, ref inferred);
+        var turned = TurnedFor(now, move, heading);
+        var kicking = move.Kick is { } kick ? kick.Foot ?? Infer(now.Lead?.Other ?? FirstStep, ref inferred) : (Side?)null;
+
+        var statedLead = shape.Feet == FeetKind.Even ? null : move.Stance?.Lead;
+        var stays = FeetStay(now, move, kind, stance, statedLead, turned, heading);
+        if (stays)
+            return new FootChoice(now.Heading, Turn.None, now.Stance, now.Lead, null, null, kicking, inferred);
+
+        var onTheSpot = kind is "pivot" or "shift" or "stay" or null && move.Kick is null;
+        var moved = onTheSpot && move.Footwork?.Foot is null && kind is not null ? null
+            : MovingFoot(now, move, kind, statedLead, turned, kicking, ref inferred);
+
+        Side? lead = shape.Feet == FeetKind.Even ? null : statedLead;
+        if (shape.Feet != FeetKind.Even && lead is null)
+        {
+            lead = LeadAfter(now, move, kind, moved, turned, shape.Feet);
+            inferred |= Inferred.Lead;
+        }
+
+        Side planted;
+        if (moved is { } foot) planted = foot.Other;
+        else if (lead is { } leading) planted = shape.Feet == FeetKind.Single ? leading : leading.Other;
+        else planted = now.Lead ?? turned.Side ?? Side.Left;
+
+        // On one leg the named foot stands, whatever moved last.
+        if (shape.Feet == FeetKind.Single && lead is { } standing && moved is null) planted = standing;
+        return new FootChoice(heading, turned, stance, lead, planted, moved, kicking, inferred);
+    }
+
+    private static TermId StanceOf(Posture now, Move move, Opening opening, StanceSet stances, ref Inferred inferred)
+    {
+        if (move.Stance is { } taken) return taken.Kind;
+        var kind = move.Footwork?.Kind.Value;
+        var stance = kind switch
+        {
+            "return" => opening.Stance,
+            "cross-front" or "cross-behind" => new TermId("cross-stance"),
+            "pull-together" => new TermId("closed-stance"),
+            "kneel" => new TermId("kneeling-stance"),
+            "lift-foot" => new TermId("crane-stance"),
+            // Rising from the knees or the ground, and stepping out of a stance without a lead, ends in some stance
+            // that was not named; a short front stance is the least that can be meant.
+            "rise" => new TermId("ready-stance"),
+            "step" or "step-back" or "turn" or "slide" or "shuffle" or "crescent-step"
+                when stances.Of(now.Stance).Feet != FeetKind.Lead && move.Footwork?.Way is not (Way.Left or Way.Right)
+                => new TermId("short-front-stance"),
+            _ => now.Stance,
+        };
+        if (stance != now.Stance) inferred |= Inferred.Stance;
+        return stance;
+    }
+
+    private static Heading HeadingOf(Posture now, Move move, StanceShape shape, ref Inferred inferred)
+    {
+        if (move.Facing is { } facing) return facing;
+        if (move.Turn is { } turn) return now.Heading + turn;
+        if (move.Footwork is { Kind.Value: "return" })
+        {
+            inferred |= Inferred.Heading;
+            return Heading.Front;
+        }
+        // "Step to the left into a front stance": a stance with a lead is taken along the way of the step.
+        if (move.Footwork is { Kind.Value: "step" or "slide" or "turn", Way: { } way } && shape.Feet == FeetKind.Lead
+            && way is not (Way.Forward or Way.Back))
+        {
+            inferred |= Inferred.Heading;
+            return now.Heading + Ways.TurnOf(way);
+        }
+        return now.Heading;
+    }
+
+    private static Turn TurnedFor(Posture now, Move move, Heading heading)
+    {
+        if (move.Turn is { } turn && now.Heading + turn == heading) return turn;
+        var shortest = heading - now.Heading;
+        // A half turn goes to the side of the foot that was said to move.
+        return shortest.Amount == 180 && move.Footwork?.Foot is { } foot ? Turn.To(foot, 180) : shortest;
+    }
+
+    private static bool FeetStay(Posture now, Move move, string? kind, TermId stance, Side? statedLead, Turn turned, Heading heading)
+    {
+        if (heading != now.Heading || turned.Degrees != 0) return false;
+        var sameStance = stance == now.Stance && (statedLead is null || statedLead == now.Lead);
+        if (kind is "stay" or "bow" or "announce" or "stomp" or "spin" or "fall" or "drop") return sameStance;
+        if (kind is "hop" or "jump" or "roll" or "back-roll" or "slide-back") return false;
+        if (kind is not null and not "shift" and not "pivot") return false;
+        if (move.Kick is { Landing: Landing.Front or Landing.Back }) return false;
+        return sameStance;
+    }
+
+    private static Side? MovingFoot(Posture now, Move move, string? kind, Side? statedLead, Turn turned, Side? kicking, ref Inferred inferred)
+    {
+        if (move.Footwork?.Foot is { } said) return said;
+        if (kicking is not null && kind is null or "land") return kicking ?? now.KickingFoot ?? statedLead ?? now.Lead?.Other ?? FirstStep;
+        if (kind is "slide" or "shuffle" or "slide-back" or "hop" or "jump" or "roll" or "back-roll"
+            && now.Lead is not null && statedLead is null) return null;
+        inferred |= Inferred.Foot;
+        var sideways = move.Footwork?.Way switch
+        {
+            Way.Left or Way.ForwardLeft or Way.BackLeft => Side.Left,
+            Way.Right or Way.ForwardRight or Way.BackRight => Side.Right,
+            _ => (Side?)null,
+        };
+        var back = kind is "step-back" || move.Footwork?.Way == Way.Back;
+        return kind switch
+        {
+            "cross-front" or "cross-behind" => statedLead is { } crossing
+                ? kind == "cross-front" ? crossing : crossing.Other
+                : sideways?.Other ?? now.Lead?.Other ?? FirstStep,
+            "pull-together" or "switch" or "kneel" or "rise" => now.Lead?.Other ?? Side.Right,
+            "return" => now.Lead ?? FirstStep,
+            "lift-foot" => statedLead?.Other ?? now.Lead ?? FirstStep,
+            _ when back => statedLead?.Other ?? now.Lead ?? Side.Right,
+            _ => statedLead ?? turned.Side ?? sideways ?? now.Lead?.Other ?? FirstStep,
+        };
+    }
+
+    private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, FeetKind feet)
+    {
+        if (feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
+        if (moved is { } foot)
+            return kind is "step-back" or "cross-behind" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight
+                   || move.Kick is { Landing: Landing.Back } ? foot.Other : foot;
+        // Turning on the spot past a right angle exchanges front and rear; less keeps the lead.
+        if (now.Lead is { } lead) return turned.Amount > 90 ? lead.Other : lead;
+        return turned.Side ?? FirstStep;
+    }
+
+    private static Side Infer(Side side, ref Inferred inferred)
+    {
+        inferred |= Inferred.Foot;
+        return side;
+    }
+}

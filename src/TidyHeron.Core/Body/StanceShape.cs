@@ -1,0 +1,99 @@
+using System.Collections.Frozen;
+using System.Globalization;
+using System.Reflection;
+using System.Text.Json;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Body;
+
+/// <summary>How the feet of a stance relate.</summary>
+public enum FeetKind
+{
+    /// <summary>One foot leads; length runs along the heading from the rear foot to the leading one.</summary>
+    Lead,
+    /// <summary>Neither foot leads; width runs across the heading.</summary>
+    Even,
+    /// <summary>On one foot, by which the stance is named; the other is lifted beside it.</summary>
+    Single,
+}
+
+/// <summary>A length in a unit of the performer's own body, such as 1.5 shoulder widths.</summary>
+/// <param name="Amount">How many.</param>
+/// <param name="Unit">Which measure.</param>
+public readonly record struct BodyLength(double Amount, BodyUnit Unit)
+{
+    /// <summary>The length for a body, in centimetres.</summary>
+    public double Cm(BodyMeasures body) => Amount * Unit switch
+    {
+        BodyUnit.Shoulders => body.ShoulderBreadthCm,
+        BodyUnit.Hips => body.HipBreadthCm,
+        BodyUnit.Feet => body.FootLengthCm,
+        BodyUnit.CmAtReference => body.StatureCm / BodyMeasures.ReferenceStatureCm,
+        _ => 1,
+    };
+
+    /// <summary>Reads "1.5 shoulders", "4 feet", "1 hips", "80 cm at 175" or "5 cm".</summary>
+    /// <exception cref="FormatException">Any other text.</exception>
+    public static BodyLength Parse(string text)
+    {
+        var parts = text.Split(' ', 2);
+        var unit = parts is [_, var name] ? name switch
+        {
+            "shoulders" => BodyUnit.Shoulders,
+            "hips" => BodyUnit.Hips,
+            "feet" => BodyUnit.Feet,
+            "cm at 175" => BodyUnit.CmAtReference,
+            "cm" => BodyUnit.Cm,
+            _ => throw new FormatException($"\"{text}\": the unit is not one of shoulders, hips, feet, cm at 175, cm."),
+        } : throw new FormatException($"\"{text}\": write an amount, a space and a unit.");
+        return new BodyLength(double.Parse(parts[0], CultureInfo.InvariantCulture), unit);
+    }
+}
+
+/// <summary>Units in which stances are measured.</summary>
+public enum BodyUnit { Shoulders, Hips, Feet, CmAtReference, Cm }
+
+/// <summary>
+/// The size of a stance. Lengths run between the middles of the feet. A negative width crosses the feet.
+/// </summary>
+/// <param name="Feet">Which feet there are.</param>
+/// <param name="Length">Along the heading.</param>
+/// <param name="Width">Across the heading.</param>
+/// <param name="LeadWeight">Per cent of the weight on the leading (or named) foot.</param>
+/// <param name="LeadOut">Degrees the leading foot points outward.</param>
+/// <param name="RearOut">Degrees the other foot points outward.</param>
+/// <param name="Source">Where the numbers come from.</param>
+/// <param name="NamedByRearFoot">Whether the school that the stance comes from calls it "right" when the right foot is behind.</param>
+public sealed record StanceShape(FeetKind Feet, BodyLength Length, BodyLength Width, int LeadWeight, int LeadOut, int RearOut, string Source, bool NamedByRearFoot = false);
+
+/// <summary>The shapes of all stances, as one school teaches them.</summary>
+public sealed class StanceSet
+{
+    private static readonly Lazy<StanceSet> StandardSet = new(Read);
+    private readonly FrozenDictionary<TermId, StanceShape> _shapes;
+
+    private StanceSet(FrozenDictionary<TermId, StanceShape> shapes) => _shapes = shapes;
+
+    /// <summary>The shapes that ship with the product (<c>Body/Data/shapes.json</c>, each with its source).</summary>
+    public static StanceSet Standard => StandardSet.Value;
+
+    /// <summary>A stance's shape; a school's own stance without one stands like a short front stance.</summary>
+    public StanceShape Of(TermId stance) =>
+        _shapes.TryGetValue(stance, out var shape) ? shape : _shapes[new TermId("short-front-stance")];
+
+    /// <summary>Every stance with a shape.</summary>
+    public IEnumerable<TermId> Stances => _shapes.Keys;
+
+    private static StanceSet Read()
+    {
+        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream("shapes.json")!;
+        var rows = JsonSerializer.Deserialize<ShapeRow[]>(stream, JsonSerializerOptions.Web)!;
+        return new StanceSet(rows.ToFrozenDictionary(
+            r => new TermId(r.Id),
+            r => new StanceShape(Enum.Parse<FeetKind>(r.Feet, ignoreCase: true), BodyLength.Parse(r.Length),
+                BodyLength.Parse(r.Width), r.LeadWeight, r.LeadOut, r.RearOut, r.Source, r.NamedByRearFoot)));
+    }
+
+    private sealed record ShapeRow(string Id, string Feet, string Length, string Width, int LeadWeight, int LeadOut, int RearOut, string Source,
+        bool NamedByRearFoot = false);
+}

@@ -1,0 +1,102 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Body;
+
+/// <summary>The postures of a form: how it opens, then one after each move.</summary>
+/// <param name="Start">The opening posture, its middle on the starting spot, facing the front.</param>
+/// <param name="Postures">One a move, in order.</param>
+public sealed record WalkReading(Posture Start, ValueList<Posture> Postures)
+{
+    /// <summary>The posture before the move at a position.</summary>
+    public Posture Before(int index) => index == 0 ? Start : Postures[index - 1];
+
+    /// <summary>The last posture.</summary>
+    public Posture End => Postures.Count == 0 ? Start : Postures[^1];
+}
+
+/// <summary>
+/// Turns moves into postures. In a step one foot stays; the stance, its lead and its heading place the other.
+/// </summary>
+public static class Walk
+{
+    /// <summary>The postures of a form for a body, in a school's ways.</summary>
+    public static WalkReading Of(Form form, BodyMeasures body, Conventions ways)
+    {
+        var start = Open(form.Opening, body, ways.Stances);
+        var postures = new Posture[form.Moves.Count];
+        var now = start;
+        for (var i = 0; i < postures.Length; i++)
+            postures[i] = now = After(now, form.Moves[i], form.Opening, body, ways);
+        return new WalkReading(start, postures.ToValueList());
+    }
+
+    /// <summary>The opening posture, its middle on the origin.</summary>
+    public static Posture Open(Opening opening, BodyMeasures body, StanceSet stances)
+    {
+        var shape = stances.Of(opening.Stance);
+        Side? lead = shape.Feet == FeetKind.Even ? null : opening.Lead ?? Side.Left;
+        var nowhere = new Foot(default, Heading.Front);
+        var posture = new Posture(Heading.Front, Turn.None, opening.Stance, lead, nowhere, nowhere, null, [], null, Inferred.Nothing);
+        posture = Place(posture, planted: Side.Left, shape, body);
+        var shift = posture.Middle;
+        return posture with
+        {
+            Left = posture.Left with { Place = posture.Left.Place - shift },
+            Right = posture.Right with { Place = posture.Right.Place - shift },
+        };
+    }
+
+    /// <summary>The posture after one more move.</summary>
+    public static Posture After(Posture now, Move move, Opening opening, BodyMeasures body, Conventions ways)
+    {
+        var choice = FootChoice.For(now, move, opening, ways.Stances);
+        var shape = ways.Stances.Of(choice.Stance);
+        var next = now with
+        {
+            Heading = choice.Heading,
+            Turned = choice.Turned,
+            Stance = choice.Stance,
+            Lead = choice.Lead,
+            Moved = choice.Moved,
+            KickingFoot = choice.KickingFoot,
+            Inferred = choice.Inferred,
+        };
+        if (choice.Planted is { } planted)
+        {
+            next = Place(next, planted, shape, body);
+            if (choice.Planted == choice.Moved) next = next with { Moved = null };
+        }
+        if (Travel.Of(move, now, body) is { } travel)
+            next = next with
+            {
+                Left = next.Left with { Place = next.Left.Place + travel },
+                Right = next.Right with { Place = next.Right.Place + travel },
+                Moved = null,
+            };
+        return HandChoice.Resolve(next, now, move, ways.Vocabulary);
+    }
+
+    /// <summary>Puts the feet where the stance wants them, the planted one staying where it is.</summary>
+    private static Posture Place(Posture posture, Side planted, StanceShape shape, BodyMeasures body)
+    {
+        var heading = posture.Heading;
+        // From the left foot to the right one, as the stance lays it out.
+        var length = shape.Length.Cm(body);
+        var width = shape.Width.Cm(body);
+        var ahead = posture.Lead is { } lead ? length * lead.Sign : 0;
+        var leftToRight = Spot.Along(heading, ahead) + Spot.Across(heading, width);
+
+        Foot FootAt(Side side, Spot place)
+        {
+            var leads = posture.Lead is null || posture.Lead == side;
+            var outward = leads ? shape.LeadOut : shape.RearOut;
+            return new Foot(place, new Heading(heading.Degrees + side.Sign * outward),
+                Lifted: shape.Feet == FeetKind.Single && posture.Lead != side);
+        }
+
+        var stays = posture.FootOf(planted).Place;
+        return planted == Side.Left
+            ? posture with { Left = FootAt(Side.Left, stays), Right = FootAt(Side.Right, stays + leftToRight) }
+            : posture with { Left = FootAt(Side.Left, stays - leftToRight), Right = FootAt(Side.Right, stays) };
+    }
+}

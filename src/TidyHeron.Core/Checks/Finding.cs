@@ -1,0 +1,46 @@
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Notation.Edits;
+using TidyHeron.Core.Readings;
+
+namespace TidyHeron.Core.Checks;
+
+/// <summary>Something in a form that contradicts itself or needs a decision.</summary>
+/// <param name="Rule">The rule that found it.</param>
+/// <param name="Move">Where.</param>
+/// <param name="Message">What is wrong and what to do, in plain words.</param>
+/// <param name="Fixes">Edits that would set it right; none where only the instructor can know.</param>
+public sealed record Finding(string Rule, MoveId Move, string Message, ValueList<Fix> Fixes);
+
+/// <summary>An edit that is known to set a finding right.</summary>
+/// <param name="Label">What it does, as a command.</param>
+/// <param name="Edit">The edit.</param>
+public sealed record Fix(string Label, Edit Edit);
+
+/// <summary>One rule: what it looks at and what it says. Adding a check is adding a class and a line in <see cref="Rules"/>.</summary>
+public interface IRule
+{
+    /// <summary>Stable name, such as <c>turn-facing</c>.</summary>
+    string Id { get; }
+
+    IEnumerable<Finding> Look(FormReading reading);
+}
+
+/// <summary>All rules.</summary>
+public static class Rules
+{
+    public static readonly IReadOnlyList<IRule> All =
+    [
+        new TurnContradictsFacing(),
+        new LeadContradictsStep(),
+        new HandUsedTwice(),
+        new CutInsideCount(),
+        new StandingFootKicks(),
+        new DeclaredTotals(),
+    ];
+
+    internal static IReadOnlyList<Finding> Look(FormReading reading)
+    {
+        var order = reading.Form.Moves.Select((m, i) => (m.Id, i)).ToDictionary(p => p.Id, p => p.i);
+        return [.. All.SelectMany(r => r.Look(reading)).OrderBy(f => order.GetValueOrDefault(f.Move))];
+    }
+}

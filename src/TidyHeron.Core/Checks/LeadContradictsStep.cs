@@ -1,0 +1,37 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Notation.Edits;
+using TidyHeron.Core.Readings;
+
+namespace TidyHeron.Core.Checks;
+
+/// <summary>The foot said to step cannot be the one that the stance says leads afterwards.</summary>
+public sealed class LeadContradictsStep : IRule
+{
+    public string Id => "step-lead";
+
+    public IEnumerable<Finding> Look(FormReading reading)
+    {
+        foreach (var move in reading.Form.Moves)
+        {
+            if (move is not { Footwork: { Foot: { } foot } footwork, Stance: { Lead: { } lead } stance }) continue;
+            if (reading.Ways.Stances.Of(stance.Kind).Feet != FeetKind.Lead) continue;
+            var expected = footwork.Kind.Value switch
+            {
+                "step" when footwork.Way is null or Way.Forward or Way.ForwardLeft or Way.ForwardRight => foot,
+                "crescent-step" or "cross-front" => foot,
+                "step-back" or "cross-behind" => foot.Other,
+                "step" when footwork.Way is Way.Back => foot.Other,
+                _ => (Side?)null,
+            };
+            if (expected is not { } leads || leads == lead) continue;
+            var backward = leads != foot;
+            yield return new Finding(Id, move.Id,
+                $"The {foot.Word} foot steps {(backward ? "back" : "forward")}, so the {leads.Word} foot leads, but the stance is a {lead.Word} {reading.Ways.Vocabulary.Name(stance.Kind, reading.Ways.Tradition)}.",
+                [
+                    new Fix($"Lead with the {leads.Word} foot", new RewriteMove(move with { Stance = stance with { Lead = leads } })),
+                    new Fix($"Step with the {foot.Other.Word} foot", new RewriteMove(move with { Footwork = footwork with { Foot = foot.Other } })),
+                ]);
+        }
+    }
+}

@@ -1,0 +1,41 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>"Left, no, right hand": what was said first and taken back no longer counts.</summary>
+internal static class Corrections
+{
+    public static void Apply(List<Lexeme> lexemes)
+    {
+        for (var i = 0; i < lexemes.Count; i++)
+        {
+            if (!lexemes[i].Is("correction")) continue;
+            var right = Neighbour(i, 1);
+            if (right < 0) continue;
+            // Look back past a few words for the last thing of the same kind; that is the one that was wrong.
+            for (int k = i - 1, seen = 0; k >= 0 && seen < 6 && !lexemes[k].EndsSentence; k--)
+            {
+                if (lexemes[k].IsStop || lexemes[k].Is("filler")) continue;
+                seen++;
+                if (!Alike(lexemes[k], lexemes[right])) continue;
+                lexemes[k] = lexemes[k] with { Kind = "filler" };
+                // "Left hand, no, right hand": the noun that went with it goes too.
+                if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
+                    lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
+                // The commas around a correction do not part a clause.
+                for (var c = k + 1; c < right; c++)
+                    if (lexemes[c].Is("stop", ",")) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                break;
+            }
+            lexemes[i] = lexemes[i] with { Kind = "filler" };
+        }
+
+        int Neighbour(int i, int step)
+        {
+            for (var k = i + step; k >= 0 && k < lexemes.Count && !lexemes[k].EndsSentence; k += step)
+                if (!lexemes[k].IsStop && !lexemes[k].Is("filler") && !lexemes[k].Is("correction")) return k;
+            return -1;
+        }
+    }
+
+    private static bool Alike(Lexeme a, Lexeme b) =>
+        a.Kind == b.Kind && (a.Kind != "technique" || a.IsKick == b.IsKick);
+}

@@ -1,0 +1,110 @@
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>A move while it is being said.</summary>
+internal sealed class Draft
+{
+    public MoveId Id { get; } = MoveId.New();
+    public Counting Counting { get; set; } = Counting.Own;
+    public string? Footwork { get; set; }
+    public Side? Foot { get; set; }
+    public Way? Way { get; set; }
+    public int? TurnAmount { get; set; }
+    public Side? TurnSide { get; set; }
+    public Heading? Facing { get; set; }
+    /// <summary>A direction named without "facing": for a stance without a lead it says where the step goes.</summary>
+    public bool FacingIsLoose { get; set; }
+    public TermId? Stance { get; set; }
+    public Side? Lead { get; set; }
+    /// <summary>"Left foot leading": said so that it cannot be the name of the stance.</summary>
+    public bool LeadIsPlain { get; set; }
+    public Side? SetOnTop { get; set; }
+    public List<HandAction> Hands { get; } = [];
+    public Kick? Kick { get; set; }
+    public Gaze? Gaze { get; set; }
+    public Breath? Breath { get; set; }
+    public Tempo? Tempo { get; set; }
+    public bool Shout { get; set; }
+    public List<string> Notes { get; } = [];
+    public bool IsOpening { get; set; }
+    public bool SentenceEnded { get; set; }
+
+    public bool HasHands => Hands.Count > 0;
+    public bool IsDone => HasHands || Kick is not null;
+    public bool HasTurn => TurnAmount is not null || TurnSide is not null;
+    public bool IsTurning => Footwork is "turn" or "pivot" or "spin";
+
+    /// <summary>Whether anything was said that makes it a move of its own.</summary>
+    public bool HasBody => Footwork is not null || HasTurn || Facing is not null || Stance is not null || IsDone || Foot is not null || Way is not null;
+
+    public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Notes.Count == 0 && Lead is null;
+
+    /// <summary>The move as far as it was said.</summary>
+    /// <param name="before">Where the performer stands before it.</param>
+    /// <param name="isEven">Whether the stance, or the present one, has no lead.</param>
+    public Move ToMove(Heading before, bool isEven)
+    {
+        var footwork = Footwork;
+        if (footwork is null && (Foot is not null || Way is not null)) footwork = Way is Notation.Way.Back ? "step-back" : "step";
+        if (footwork is null && HasTurn) footwork = "turn";
+        var way = Way;
+        if (footwork is "step-back" or "slide-back" && way == Notation.Way.Back) way = null;
+        if (footwork is "step" && way == Notation.Way.Back) (footwork, way) = ("step-back", null);
+        if (footwork is "slide" && way == Notation.Way.Back) (footwork, way) = ("slide-back", null);
+        if (way == Notation.Way.Forward) way = null; // every step goes forward unless said otherwise
+
+        var facing = Facing;
+        if (facing is { } loose && FacingIsLoose && isEven && Stance is not null && footwork is "step" or "slide" && !HasTurn && facing is { } to)
+        {
+            if (WayTo(before, to) is { } sideways) (way, facing) = (sideways, null);
+        }
+
+        Turn? turn = TurnAmount is { } amount
+            ? Turn.To(TurnSide ?? Foot ?? Lead ?? Side.Right, amount)
+            : TurnSide is { } side ? Turn.To(side, 90) : null;
+        // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
+        if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
+            turn = footwork == "spin" ? Turn.To(Foot ?? Lead ?? Side.Right, 360) : BareTurn();
+        // "Turn left to face nine o'clock": the side and the facing together say how far.
+        if (TurnAmount is null && TurnSide is { } toward && facing is { } target)
+        {
+            var shortest = target - before;
+            turn = shortest.Amount == 0 ? Turn.To(toward, 360)
+                : shortest.Side == toward || shortest.Amount == 180 ? Turn.To(toward, shortest.Amount)
+                : Turn.To(toward, 360 - shortest.Amount);
+        }
+
+        return new Move(Id)
+        {
+            Counting = Counting,
+            Footwork = footwork is null ? null : new Footwork(new TermId(footwork), Foot, way),
+            Turn = turn,
+            Facing = facing,
+            Stance = Stance is { } stance ? new StanceTaken(stance, isEven ? null : Lead) : null,
+            SetOnTop = SetOnTop,
+            Hands = Hands.ToValueList(),
+            Kick = Kick,
+            Gaze = Gaze,
+            Breath = Breath,
+            Tempo = Tempo,
+            Shout = Shout,
+            Note = string.Join(" ", Notes),
+        };
+
+        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? Side.Right, 180) : null;
+    }
+
+    private static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch
+    {
+        90 => Notation.Way.Right,
+        -90 => Notation.Way.Left,
+        180 => Notation.Way.Back,
+        45 => Notation.Way.ForwardRight,
+        -45 => Notation.Way.ForwardLeft,
+        135 => Notation.Way.BackRight,
+        -135 => Notation.Way.BackLeft,
+        _ => null,
+    };
+}

@@ -1,0 +1,28 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+internal enum Formality { None, Opening, Other }
+
+/// <summary>Tells the openings and closings of a form, which take no count, from its moves.</summary>
+internal static class Formalities
+{
+    private static readonly HashSet<string> Standing = ["attention-stance", "ready-stance", "closed-stance", "open-stance", "wide-ready-stance", "both-knees"];
+
+    public static Formality Of(Draft draft, Move move, bool nothingCountedYet, StanceSet stances)
+    {
+        if (draft.Footwork is "bow" or "announce" or "return") return Formality.Other;
+        if (draft.IsOpening && nothingCountedYet) return Formality.Opening;
+        var stands = move.Stance is { } stance && (Standing.Contains(stance.Kind.Value) || stances.Of(stance.Kind).Feet == FeetKind.Even && draft.IsOpening);
+        // Standing ready before the first count, with the hands at rest, is the opening position.
+        return nothingCountedYet && stands && move.Kick is null && move.Hands.All(AtRest) ? Formality.Opening : Formality.None;
+    }
+
+    /// <summary>The last thing said, coming to stand ready with the hands at rest, is the closing.</summary>
+    public static bool Closes(Move move) =>
+        move.Stance is { } stance && stance.Kind.Value is "ready-stance" or "attention-stance" && move.Kick is null && !move.Shout && move.Hands.All(AtRest);
+
+    private static bool AtRest(HandAction action) =>
+        action.Technique.Value is "fists-ready" or "hands-at-sides" or "guard" or "covered-fist" or "keep-hands" or "chamber" or "heaven-hand" or "staff-guard" or "sword-guard" or "prayer-hands";
+}

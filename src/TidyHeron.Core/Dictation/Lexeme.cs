@@ -1,0 +1,30 @@
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>A run of characters and what it means.</summary>
+/// <param name="Kind">A kind of <see cref="Meaning"/>, or "number", "degrees", "clock", "times", "stop" or "unread".</param>
+/// <param name="Value">Which of the kind; a number in digits; "." or "," for a stop.</param>
+/// <param name="Start">First character.</param>
+/// <param name="Length">How many characters.</param>
+/// <param name="Plain">The words as compared.</param>
+/// <param name="Term">The term, if it names one.</param>
+internal sealed record Lexeme(string Kind, string Value, int Start, int Length, string Plain, Term? Term = null)
+{
+    public bool Is(string kind) => Kind == kind;
+
+    public bool Is(string kind, string value) => Kind == kind && Value == value;
+
+    public bool IsStop => Kind == "stop";
+
+    public bool EndsSentence => Kind == "stop" && Value == ".";
+
+    /// <summary>"Stepping", "turning": goes along with what else is happening.</summary>
+    public bool IsGerund => Kind == "footwork" && Plain.Split(' ')[0].EndsWith("ing", StringComparison.Ordinal);
+
+    public int Number => int.Parse(Value);
+
+    public bool IsKick => Term is { IsKick: true };
+
+    public bool IsHandTechnique => Kind == "technique" && !IsKick;
+}

@@ -1,0 +1,123 @@
+using System.Text.RegularExpressions;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Parts running words into lexemes. Every character is a lexeme's or white space's; nothing is dropped.</summary>
+internal static partial class Lexer
+{
+    [GeneratedRegex(@"\d{1,2}[:.]\d{2}(?!\d)|\d+|[\p{L}\p{M}'’‘ʼ`]+|[^\s]", RegexOptions.CultureInvariant)]
+    private static partial Regex Token();
+
+    private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
+
+    public static List<Lexeme> Read(string text, Vocabulary vocabulary)
+    {
+        var words = new List<string?>();
+        var spans = new List<(int Start, int Length)>();
+        var stops = new List<string?>();
+        void Add(string? word, int start, int length, string? stop)
+        {
+            words.Add(word);
+            spans.Add((start, length));
+            stops.Add(stop);
+        }
+
+        var last = 0;
+        foreach (Match token in Token().Matches(text))
+        {
+            // A line break ends a sentence like a full stop.
+            var gap = text.AsSpan(last, token.Index - last);
+            var lineBreak = gap.IndexOfAny('\n', '\r');
+            if (lineBreak >= 0) Add(null, last + lineBreak, 1, ".");
+            last = token.Index + token.Length;
+            var c = token.Value[0];
+            if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
+            {
+                var plain = Spelling.Plain(token.Value);
+                if (plain.Length > 0) Add(plain, token.Index, token.Length, null);
+            }
+            else if (c == '°') Add("degrees", token.Index, 1, null);
+            else if (c is '×' or '*') Add("times", token.Index, 1, null);
+            else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
+            else Add(null, token.Index, token.Length, c is '.' or ';' or '!' or '?' or '…' ? "." : c == ':' ? ":" : ",");
+        }
+
+        var lexemes = new List<Lexeme>();
+        var phrases = vocabulary.Phrases;
+        for (var i = 0; i < words.Count;)
+        {
+            var (lexeme, used) = Next(i);
+            lexemes.Add(lexeme);
+            i += used;
+        }
+        return lexemes;
+
+        (Lexeme, int) Next(int i)
+        {
+            if (stops[i] is { } stop) return (Make("stop", stop, i, 1), 1);
+            var phrase = phrases.Match(words, i);
+            // "The back leg" is not a place in the hall: a longer phrase that begins inside a place wins.
+            if (phrase is { Length: > 1 } place && (place.Meaning.Kind is "place" or "facing" or "from" || lexemes is [.., { Kind: "side" }]) && ReachesFurther(i, place.Length)) phrase = phrases.Match(words, i, atMost: 1);
+            if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
+            if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
+            if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);
+            if (IsCompassLetter(i)) return (Make("clock", (words[i] switch { "a" => 6, "b" => 18, "c" => 12, _ => 0 }).ToString(), i, 1), 1);
+            if (phrase is { } one) return (Make(one.Meaning.Kind, one.Meaning.Value, i, 1, one.Meaning.Term), 1);
+            return (Make("unread", words[i]!, i, 1), 1);
+        }
+
+        bool ReachesFurther(int i, int length)
+        {
+            for (var k = i + 1; k < i + length; k++)
+                if (phrases.Match(words, k) is { Length: > 1 } inner && k + inner.Length > i + length) return true;
+            return false;
+        }
+
+        (Lexeme, int) Numeral(int number, int i, int count)
+        {
+            var after = phrases.Match(words, i + count);
+            if (after is { Meaning.Kind: "degreesWord" }) return (Make("degrees", number.ToString(), i, count + 1), count + 1);
+            if (after is { Meaning.Kind: "clockNoun" } && number is >= 1 and <= 12) return (Make("clock", (number % 12 * 2).ToString(), i, count + after.Value.Length), count + after.Value.Length);
+            if (after is { Meaning: { Kind: "timesNoun" } noun } && number is >= 1 and <= 99)
+                return (Make("times", (noun.Value == "more" ? "+" : "") + number, i, count + after.Value.Length), count + after.Value.Length);
+            // "×3" is three times, like "3 times".
+            if (i > 0 && words[i - 1] is "times" or "x" && lexemes is [.., { Plain: "times" or "x" } sign] && number <= 99)
+            {
+                lexemes.RemoveAt(lexemes.Count - 1);
+                var start = sign.Start;
+                return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
+            }
+            return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);
+        }
+
+        (int, int)? ClockTime(int i)
+        {
+            var word = words[i]!;
+            if (word.Length is 4 or 5 && word[^3] is ':' or '.' && int.TryParse(word[..^3], out var hour) && hour is >= 1 and <= 12 && word[^2..] is "00" or "30")
+                return (hour % 12 * 2 + (word[^2] == '3' ? 1 : 0), 1 + Oclock(i + 1));
+            if (word == "half" && i + 2 < words.Count && words[i + 1] == "past" && Numbers.At(words, i + 2) is var (past, used) && past is >= 1 and <= 12)
+                return (past % 12 * 2 + 1, 2 + used + Oclock(i + 2 + used));
+            if (Numbers.At(words, i) is var (full, one) && one == 1 && full is >= 1 and <= 12 && i + 1 < words.Count && words[i + 1] == "thirty"
+                && (i + 2 >= words.Count || Numbers.At(words, i + 2) is null)) return (full % 12 * 2 + 1, 2 + Oclock(i + 2));
+            return null;
+        }
+
+        int Oclock(int i) => phrases.Match(words, i) is { Meaning.Kind: "clockNoun" } match ? match.Length : 0;
+
+        // Floor diagrams mark their lines with letters; only right after a word of direction are they read so.
+        bool IsCompassLetter(int i) => words[i] is "a" or "b" or "c" or "d"
+            && char.IsUpper(text[spans[i].Start]) && lexemes is [.., { Kind: "facing" } or { Plain: "to" or "line" }];
+
+        Lexeme Make(string kind, string value, int i, int count, Term? term = null)
+        {
+            var (start, _) = spans[i];
+            var (lastStart, lastLength) = spans[i + count - 1];
+            return new Lexeme(kind, value, start, lastStart + lastLength - start, string.Join(' ', words.Skip(i).Take(count)), term);
+        }
+    }
+
+    /// <summary>A hyphen or slash between two letters joins words instead of parting clauses.</summary>
+    private static bool Joins(string text, int at) =>
+        at > 0 && at + 1 < text.Length && char.IsLetterOrDigit(text[at - 1]) && char.IsLetterOrDigit(text[at + 1]);
+}

@@ -1,0 +1,404 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Footwork, turns, directions and stances.</summary>
+public sealed partial class Reader
+{
+    private static readonly HashSet<string> Turning = ["turn", "pivot", "spin"];
+
+    private void TakeFootwork(int i)
+    {
+        var lexeme = _lexemes[i];
+        var kind = lexeme.Value;
+        if (kind == "land" && _draft is { Kick: { } kick, SentenceEnded: false })
+        {
+            // "Land" says where the kicking foot comes down; the direction follows as a word of its own.
+            if (Next(i) is { Kind: "way" } way) _draft.Kick = kick with { Landing = way.Value == "back" ? Landing.Back : Landing.Front };
+            else if (_draft.Kick.Landing is null) _draft.Kick = kick with { Landing = Landing.Front };
+            Note(lexeme, "landing");
+            return;
+        }
+        // "Turning kick", "jumping front kick": the name of a technique that was not found whole.
+        if (lexeme.IsGerund && Next(i) is { IsKick: true } && _foot is null && kind is "turn" or "spin")
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return;
+        }
+        if (BeginsNewMove(lexeme)) Begin(Counting.Own);
+        _then = false;
+        if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind != "stay") _draft.Footwork = kind;
+        else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
+        Note(lexeme, "footwork");
+        TakeWaitingFoot();
+        if (_side is { } side && Turning.Contains(kind) && _draft.TurnSide is null)
+        {
+            _draft.TurnSide = side;
+            _side = null;
+        }
+        if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
+        if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    private void TakeWaitingFoot()
+    {
+        if (_foot is not { } foot) return;
+        _draft.Foot ??= foot;
+        _foot = null;
+    }
+
+    private bool BeginsNewMove(Lexeme footwork)
+    {
+        var kind = footwork.Value;
+        if (_draft.IsEmpty || !_draft.HasBody) return false;
+        if (kind is "bow" or "announce" or "return") return true;
+        if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
+        if (_draft.IsDone)
+        {
+            // "Low block while stepping back": what goes on meanwhile belongs to the same move.
+            var meanwhile = _together || footwork.IsGerund || kind is "stay";
+            return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null;
+        }
+        if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
+        if (kind is "stay") return false;
+        // Two steps in one breath are two moves; a turn and a step are one.
+        return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund
+               && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
+    }
+
+    private void TakeFootNoun(int i)
+    {
+        var lexeme = _lexemes[i];
+        Note(lexeme, "foot");
+        if (lexeme.Value == "both") return;
+        if (_side is not { } side) return;
+        _side = null;
+        AssignFoot(i, side);
+    }
+
+    private void TakeRelativeFoot(int i)
+    {
+        var lexeme = _lexemes[i];
+        var posture = Now();
+        Side? foot = lexeme.Value switch
+        {
+            "front" => posture.Lead,
+            "rear" => posture.Lead?.Other,
+            "same" => LastFoot(),
+            _ => (_draft.Foot ?? LastFoot())?.Other,
+        };
+        if (foot is not { } side)
+        {
+            Unread(lexeme);
+            return;
+        }
+        Note(lexeme, "foot", $"The {lexeme.Plain} is the {side.Word} one here.");
+        AssignFoot(i, side);
+
+        Side? LastFoot() => _draft.Kick?.Foot ?? _draft.Foot ?? posture.KickingFoot ?? posture.Moved;
+    }
+
+    private void AssignFoot(int i, Side foot)
+    {
+        if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
+        {
+            // "Pivot on the left foot": that one carries the weight, the other one moves.
+            _draft.Footwork ??= "pivot";
+            if (_draft.Stance is null && !_draft.IsDone) _draft.Foot ??= foot.Other;
+            return;
+        }
+        var next = NextPastLevels(i);
+        var previousAt = IndexBefore(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i);
+        var previous = previousAt >= 0 ? _lexemes[previousAt] : null;
+        if (next is { Kind: "lead" })
+        {
+            _pendingLead = next.Value == "lead" ? foot : foot.Other;
+            return;
+        }
+        var backward = Follows(SideIndex(i), "with", "using", "by", "from");
+        if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick && (backward || next is not { IsKick: true }))
+        {
+            _draft.Kick = kick with { Foot = foot };
+            return;
+        }
+        if (next is { IsKick: true })
+        {
+            _foot = foot;
+            return;
+        }
+        if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null || _draft.Foot is not null))
+        {
+            _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;
+            return;
+        }
+        if (next is { Kind: "footwork" })
+        {
+            _foot = foot;
+            return;
+        }
+        if (_draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null) || _draft.IsDone && !backward)
+        {
+            if (next is { Kind: "landing" }) return;
+            Begin(Counting.Own);
+        }
+        if (_draft.Footwork == "stay") return;
+        if (_draft.Foot is null) _draft.Foot = foot;
+        // A second foot in the same breath is where the first one goes to ("left foot to the right foot").
+    }
+
+    private Side? _pendingLead
+    {
+        set
+        {
+            if (_draft.SentenceEnded && _draft.IsDone && _draft.Lead is not null) Begin(Counting.Own);
+            _draft.Lead = value;
+            _draft.LeadIsPlain = true;
+        }
+    }
+
+    private int SideIndex(int i)
+    {
+        for (var k = i - 1; k >= 0 && k >= i - 3; k--)
+            if (_lexemes[k].Is("side")) return k;
+        return i;
+    }
+
+    private void TakeSide(int i, Side side)
+    {
+        var lexeme = _lexemes[i];
+        var next = Next(i);
+        var previous = Previous(i);
+        Note(lexeme, "side");
+        if (_side is not null) Settle();
+        if (previous is { Kind: "footwork" } && !IsTurnWord(previous) && _draft.Way is null && Follows(i, "to", "towards", "toward")
+            && next is null or { Kind: not ("footNoun" or "handNoun") })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        switch (next)
+        {
+            case { Kind: "footNoun" or "handNoun" }:
+            case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with"):
+            case { Kind: "level" } when !IsTurnWord(previous):
+                (_side, _sideLexeme) = (side, lexeme);
+                return;
+            case { Kind: "lead" }:
+                _draft.Lead = next.Value == "lead" ? side : side.Other;
+                return;
+            case { Kind: "stance" } when !IsTurnWord(previous) || Follows(i, "into", "in", "to") && !Follows(i, "to"):
+                (_side, _sideLexeme) = (side, lexeme);
+                return;
+            case { Kind: "degrees" or "amount" }:
+            case { Kind: "footwork", Value: "turn" or "pivot" or "spin" }:
+                BeginTurnIfDone();
+                _draft.TurnSide = side;
+                return;
+        }
+        if (previous is { Kind: "degrees" or "amount" } || IsTurnWord(previous))
+        {
+            if (_draft.TurnSide is null) _draft.TurnSide = side;
+            return;
+        }
+        if (previous is { Kind: "facing" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return;
+        }
+        if (previous is { Kind: "footwork" or "way" } step)
+        {
+            if (Follows(i, "to", "towards", "toward")) _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            else if (step.Kind == "way" && _draft.Foot is not null) _draft.Way = (_draft.Way, side) switch
+            {
+                (Way.Back, Side.Left) => Way.BackLeft,
+                (Way.Back, Side.Right) => Way.BackRight,
+                (_, Side.Left) => Way.ForwardLeft,
+                _ => Way.ForwardRight,
+            };
+            else if (_draft.Foot is null)
+            {
+                _draft.Foot = side;
+                _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction." };
+            }
+            return;
+        }
+        if (Follows(i, "to") && previous is { Kind: "footNoun" or "relFoot" })
+        {
+            _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } action] })
+        {
+            _draft.Hands[^1] = action with { Hand = side.Hand };
+            return;
+        }
+        if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick)
+        {
+            _draft.Kick = kick with { Foot = side };
+            return;
+        }
+        if (previous is { Kind: "stance" } && _draft.Lead is null)
+        {
+            _draft.Lead = side;
+            return;
+        }
+        (_side, _sideLexeme) = (side, lexeme);
+    }
+
+    private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
+
+    private void BeginTurnIfDone()
+    {
+        if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
+    }
+
+    private void TakeDegrees(int i) => TakeAmount(i, _lexemes[i].Number);
+
+    private void TakeAmount(int i, int degrees)
+    {
+        if (Previous(i) is { Kind: "facing" } && Next(i) is not { Kind: "side" })
+        {
+            TakeDirection(i, new Heading(degrees), said: true);
+            return;
+        }
+        BeginTurnIfDone();
+        if (_draft.TurnAmount is null) _draft.TurnAmount = degrees;
+        if (_side is { } side && _draft.TurnSide is null) (_draft.TurnSide, _side) = (side, null);
+        Note(_lexemes[i], "turn");
+    }
+
+    private void TakeDirection(int i, Heading heading, bool said)
+    {
+        // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
+        if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
+        {
+            Note(_lexemes[i], "facing");
+            return;
+        }
+        if (_draft.Facing is not null && (_draft.SentenceEnded || _draft.IsDone)) Begin(Counting.Own);
+        _draft.Facing ??= heading;
+        _draft.FacingIsLoose = !said && !_draft.IsTurning;
+        Note(_lexemes[i], "facing");
+    }
+
+    private void TakePlace(int i)
+    {
+        var lexeme = _lexemes[i];
+        var backwards = lexeme.Value == "rear";
+        // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
+        if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
+        {
+            _draft.TurnAmount ??= 180;
+            Note(lexeme, "turn", "Half a turn from where you stand.");
+            return;
+        }
+        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing"))
+        {
+            Note(lexeme, "way");
+            return;
+        }
+        if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded)
+        {
+            Note(lexeme, "note");
+            return;
+        }
+        var heading = lexeme.Value switch
+        {
+            "front" => 0,
+            "frontRight" => 45,
+            "right" => 90,
+            "rearRight" => 135,
+            "rear" => 180,
+            "rearLeft" => 225,
+            "left" => 270,
+            _ => 315,
+        };
+        TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall"));
+    }
+
+    private void TakeWay(int i)
+    {
+        var lexeme = _lexemes[i];
+        var way = Enum.Parse<Way>(lexeme.Value, ignoreCase: true);
+        Note(lexeme, "way");
+        if (Previous(i) is { Kind: "landing" or "technique" } or { Kind: "footwork", Value: "land" }) return;
+        if (PreviousIs(i, "facing") && way == Way.Forward)
+        {
+            TakeDirection(i, Heading.Front, said: true);
+            return;
+        }
+        if (_draft.IsTurning && way == Way.Back)
+        {
+            _draft.TurnAmount ??= 180;
+            return;
+        }
+        if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
+        _draft.Way ??= way;
+        _draft.Footwork ??= way is Way.Back ? "step-back" : "step";
+    }
+
+    private void TakeLead(int i) => Note(_lexemes[i], "lead");
+
+    private void TakeLanding(int i)
+    {
+        var lexeme = _lexemes[i];
+        Note(lexeme, "landing");
+        if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
+        else if (lexeme.Value == "front" && _draft.IsEmpty) _draft.Footwork = "step";
+    }
+
+    private void TakeStance(int i)
+    {
+        var lexeme = _lexemes[i];
+        var stance = lexeme.Term!.Id;
+        var shape = _ways.Stances.Of(stance);
+        if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
+        else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
+        else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
+        _then = false;
+        _draft.Stance = stance;
+        if (_side is { } side)
+        {
+            _draft.Lead = side;
+            _side = null;
+        }
+        if (_foot is { } foot)
+        {
+            _draft.Foot ??= foot;
+            _foot = null;
+        }
+        Note(lexeme, "stance", shape.Feet == FeetKind.Lead || _draft.Lead is null ? "" : $"A {lexeme.Term.English} has no leading foot.");
+    }
+
+    /// <summary>"From the right front stance": where the move comes from, not where it goes. At the opening, the start.</summary>
+    private int TakeSource(int i, bool opening)
+    {
+        Note(_lexemes[i], "note");
+        var at = i;
+        Side? lead = null;
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+        {
+            var lexeme = _lexemes[k];
+            if (lexeme.Is("filler") || lexeme.Is("detail")) continue;
+            if (lexeme.Is("side"))
+            {
+                lead = lexeme.Value == "left" ? Side.Left : Side.Right;
+                continue;
+            }
+            if (!lexeme.Is("stance")) break;
+            if (_before.Count + _said.Count == 0 && !_draft.IsDone)
+            {
+                if (!opening) _form = _form with { Opening = new Opening(lexeme.Term!.Id, lead) };
+                else (_draft.Stance, _draft.Lead, _draft.IsOpening) = (lexeme.Term!.Id, lead, true);
+                ForgetNow();
+            }
+            for (var used = i + 1; used <= k; used++) Note(_lexemes[used], "stance");
+            at = k;
+            break;
+        }
+        if (opening && _before.Count + _said.Count == 0 && !_draft.IsDone) _draft.IsOpening = true;
+        return at;
+    }
+}

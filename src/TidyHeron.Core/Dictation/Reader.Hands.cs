@@ -1,0 +1,188 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Hands, levels, kicks, preparation and remarks.</summary>
+public sealed partial class Reader
+{
+    private void TakeHandNoun(int i)
+    {
+        var lexeme = _lexemes[i];
+        Note(lexeme, "hand");
+        if (lexeme.Value == "both")
+        {
+            AssignHand(i, Hand.Both);
+            return;
+        }
+        if (_side is not { } side) return;
+        _side = null;
+        AssignHand(i, side.Hand);
+    }
+
+    private void TakeRelativeHand(int i)
+    {
+        var lexeme = _lexemes[i];
+        var lead = LeadNow()?.Hand;
+        Hand? hand = lexeme.Value switch
+        {
+            "front" => lead,
+            "rear" => lead?.Other,
+            "same" => LastHand(),
+            _ => LastHand()?.Other,
+        };
+        if (hand is not { } found)
+        {
+            Unread(lexeme);
+            return;
+        }
+        Note(lexeme, "hand", $"The {lexeme.Plain} is the {found.Word} one here.");
+        AssignHand(i, found);
+
+        Hand? LastHand() => _draft.Hands.LastOrDefault(h => h.Hand is not null)?.Hand
+            ?? (_draft.HasHands ? lead : null)
+            ?? Now().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand ?? lead;
+    }
+
+    private void AssignHand(int i, Hand hand)
+    {
+        var next = Next(i);
+        var previous = Previous(_lexemes[i].Kind == "handNoun" && _lexemes[i].Value != "both" ? SideIndex(i) : i);
+        var backward = Follows(SideIndex(i), "with", "using", "by") || Follows(i, "with", "using", "by");
+        var ends = backward && !_draft.SentenceEnded && next is not { IsHandTechnique: true } and not { Kind: "level" };
+        if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
+        {
+            _draft.Hands[^1] = action with { Hand = hand };
+            return;
+        }
+        _hand = hand;
+    }
+
+    private void TakeLevel(int i)
+    {
+        var lexeme = _lexemes[i];
+        var level = Enum.Parse<Level>(lexeme.Value, ignoreCase: true);
+        Note(lexeme, "level");
+        var next = Next(i);
+        if (next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
+        {
+            _level = level;
+            return;
+        }
+        if (LastTechniqueIsKick() && _draft.Kick is { Level: null } kick) _draft.Kick = kick with { Level = level };
+        else if (!_draft.SentenceEnded && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
+        else _level = level;
+
+        bool LastTechniqueIsKick()
+        {
+            for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+                if (_lexemes[k].Is("technique")) return _lexemes[k].IsKick;
+            return false;
+        }
+    }
+
+    private void TakeTechnique(int i)
+    {
+        // "Pull the left foot back": the foot is pulled, not the partner.
+        if (_lexemes[i].Term!.Id.Value == "pull" && IndexAfter(i) is var at and >= 0
+            && (_lexemes[at].Kind is "footNoun" or "relFoot" || _lexemes[at].Is("side") && Next(at) is { Kind: "footNoun" }))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
+            TakeFootwork(i);
+        }
+        else if (_lexemes[i].IsKick) TakeKick(i);
+        else TakeHandTechnique(i);
+    }
+
+    private void TakeKick(int i)
+    {
+        var lexeme = _lexemes[i];
+        var foot = _foot ?? _side;
+        if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null)
+        {
+            var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
+            if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+        }
+        (_foot, _side, _then) = (null, null, false);
+        _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
+        _level = null;
+        Note(lexeme, "kick");
+    }
+
+    private void TakeHandTechnique(int i)
+    {
+        var lexeme = _lexemes[i];
+        var term = lexeme.Term!;
+        var hand = _hand ?? _side?.Hand;
+        var named = _hand is not null;
+        if (StartsAnotherMove(term, hand, named, out var counting)) Begin(counting);
+        (_hand, _side, _then, _together) = (null, null, false, false);
+        var repeats = Previous(i) is { Kind: "number" } number && number.Number is >= 2 and <= 5 && lexeme.Plain.EndsWith('s') ? number.Number : 1;
+        _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
+        _level = null;
+        Note(lexeme, "technique");
+        for (var again = 1; again < repeats; again++)
+        {
+            var last = _draft.Hands[^1];
+            Begin(Counting.Then);
+            _draft.Hands.Add(last with { Hand = last.Hand?.Other });
+        }
+    }
+
+    private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
+    {
+        counting = _draft.SentenceEnded ? Counting.Own : Counting.Then;
+        if (_draft.IsOpening) return term.Family != "guard";
+        if (!_draft.HasHands)
+        {
+            // After a kick the hands follow, unless something says that they go with it.
+            if (_draft.Kick is not null && !_together && (_draft.SentenceEnded || _then) && term.Family != "guard") return true;
+            return _draft.Footwork is "bow" or "announce";
+        }
+        // What the other hand does meanwhile: pulling, covering, supporting.
+        if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
+        if (_together) return false;
+        var others = hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
+        if (others && !_then && (handNamed || !_draft.SentenceEnded) && !(_draft.SentenceEnded && !handNamed))
+            return _draft.SentenceEnded && _draft.Hands.Count >= 2;
+        return true;
+    }
+
+    /// <summary>"Set right over left": which hand lies on top before the move.</summary>
+    private int TakePreparation(int i)
+    {
+        var sides = new List<Side>();
+        bool? firstOnTop = null;
+        var end = i;
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop && k < i + 9; k++)
+        {
+            var lexeme = _lexemes[k];
+            if (lexeme.Is("side")) sides.Add(lexeme.Value == "left" ? Side.Left : Side.Right);
+            else if (lexeme.Is("order")) firstOnTop = lexeme.Value == "over";
+            else if (lexeme.Is("onTop")) firstOnTop = lexeme.Value == "top";
+            else if (lexeme.Kind is not ("filler" or "handNoun")) break;
+            end = k;
+            if (sides.Count == 2 && firstOnTop is not null) break;
+        }
+        if (sides.Count > 0 && firstOnTop is { } top)
+        {
+            if (_draft.IsDone && (_draft.SentenceEnded || _draft.SetOnTop is not null)) Begin(Counting.Own);
+            _draft.SetOnTop = top ? sides[0] : sides[0].Other;
+            for (var k = i; k <= end; k++) Note(_lexemes[k], "set");
+            return end;
+        }
+        Note(_lexemes[i], "set");
+        return i;
+    }
+
+    /// <summary>Watch-points and imagined intent are kept as they were said, to the end of the sentence.</summary>
+    private int TakeNote(int i)
+    {
+        var end = i;
+        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence) end++;
+        var start = _lexemes[i].Start;
+        var length = _lexemes[end].Start + _lexemes[end].Length - start;
+        _draft.Notes.Add(_text.Substring(start, length).Trim());
+        _fields.Add(new ReadField(_draft.Id, "note", start, length));
+        return end;
+    }
+}

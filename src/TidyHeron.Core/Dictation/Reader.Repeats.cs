@@ -1,0 +1,157 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Counts, "again", "other side", "three times" and cuts.</summary>
+public sealed partial class Reader
+{
+    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "way", "countNoun", "together"];
+
+    /// <summary>
+    /// Whether a number at this lexeme tells a count: "count three", "number four", or a number with a clause to
+    /// itself at the start of a sentence ("One. Step …", "1) …", "hana, …").
+    /// </summary>
+    private bool IsCountMark(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
+        if (lexeme.Is("ordinal")) return lexeme.Plain.Contains(' ') && StartsSentence(i);
+        if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
+        if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
+        var alone = i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop;
+        return alone && StartsSentence(i);
+    }
+
+    private bool StartsSentence(int i)
+    {
+        for (var k = i - 1; k >= 0; k--)
+        {
+            if (_lexemes[k].EndsSentence || _lexemes[k].Is("stop", ":")) return true;
+            if (!_lexemes[k].Is("filler") && !_lexemes[k].IsStop) return false;
+        }
+        return true;
+    }
+
+    private void TakeCount(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (!IsCountMark(i))
+        {
+            // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
+            if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
+            if (lexeme.Is("number") && lexeme.Number > 9 && !(i > 0 && _lexemes[i - 1].Is("countNoun"))) Unread(lexeme);
+            else Note(lexeme, "count");
+            return;
+        }
+        Note(lexeme, "count");
+        // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
+        Finish();
+        _draft = new Draft { Counting = Counting.Own };
+        _countOpen = true;
+    }
+
+    /// <summary>Whether a clause from here on consists only of a command, such as "same on the other side".</summary>
+    private bool IsCommand(int i, out int end)
+    {
+        end = i;
+        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then")) return false;
+        while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
+        var clause = _lexemes.GetRange(i, end - i);
+        if (!clause.All(l => CommandWords.Contains(l.Kind))) return false;
+        if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
+        if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
+        return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
+    }
+
+    private bool HasSomethingToRepeat() => _said.Count + _before.Count > 0 || _draft.HasBody;
+
+    private void Command(int i, int end)
+    {
+        if (_draft.HasBody) Begin(Counting.Own);
+        if (_explicitCounts && !_countOpen && _said.Count == 0) _countOpen = true;
+        var clause = _lexemes.GetRange(i, end - i);
+        var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
+        var alternating = clause.Any(l => l.Is("alternating"));
+        var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
+        foreach (var lexeme in clause) Note(lexeme, "command");
+        if (clause.Any(l => l.Is("handNoun"))) otherSide = true; // "the same with the right hand"
+        var more = times switch
+        {
+            null => 1,
+            ['+', .. var count] => int.Parse(count),
+            _ => int.Parse(times) - 1,
+        };
+        // "Again, three times" says how often again; "three times" alone says how often in all.
+        if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
+        RepeatLast(Math.Min(more, 99), otherSide || alternating);
+    }
+
+    /// <summary>"Punch three times" at the end of a move's own words.</summary>
+    private void Repeat(int i, Lexeme times)
+    {
+        Note(times, "command");
+        if (!_draft.HasBody) return;
+        var alternating = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("alternating"))
+            || _lexemes.Skip(i + 1).Take(2).Any(l => l.Is("alternating"));
+        var more = times.Value.StartsWith('+') ? int.Parse(times.Value) : times.Number - 1;
+        Begin(Counting.Own);
+        RepeatLast(Math.Min(more, 99), alternating || _said is [.., { Footwork: { Kind.Value: "step", Foot: not null } }]);
+    }
+
+    private void RepeatLast(int more, bool otherSide)
+    {
+        for (var k = 0; k < more; k++)
+        {
+            var all = _before.Concat(_said).ToList();
+            if (all.Count == 0) return;
+            // All the actions on the last number are repeated together.
+            var first = all.Count - 1;
+            while (first > 0 && all[first].Counting is Counting.Then or Counting.Together) first--;
+            var group = all[first..];
+            var (before, after) = HeadingsAround(first);
+            foreach (var move in group)
+            {
+                var copy = otherSide
+                    ? move.Id == group[0].Id ? Mirror.OtherSide(move, before, after) : Mirror.Of(move) with { Id = MoveId.New() }
+                    : AsSaidAgain(move, before, after);
+                _said.Add(copy);
+            }
+        }
+        _countOpen = false;
+
+        (Heading Before, Heading After) HeadingsAround(int index)
+        {
+            var form = _form with { Moves = [.. _before, .. _said] };
+            var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
+            return (walk.Before(index).Heading, walk.End.Heading);
+        }
+    }
+
+    private static Move AsSaidAgain(Move move, Heading before, Heading after) =>
+        // A move that turned there need not turn again to stay on its line.
+        move with { Id = MoveId.New(), Turn = move.Facing is not null && before != after ? null : move.Turn };
+
+    private void TakeOtherSideWord(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (_draft.IsTurning || _draft.HasTurn)
+        {
+            _draft.TurnAmount ??= 180;
+            Note(lexeme, "turn", "Half a turn from where you stand.");
+            return;
+        }
+        Note(lexeme, "command");
+        if (!_draft.HasBody) RepeatLast(1, otherSide: true);
+    }
+
+    private void TakeCut(int i)
+    {
+        var lexeme = _lexemes[i];
+        Note(lexeme, "command");
+        Finish();
+        _draft = new Draft();
+        _pendingCuts.Add("");
+        // The number or name of the section that follows is part of the phrase.
+        if (i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "ordinal" or "countWord") _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
+    }
+}

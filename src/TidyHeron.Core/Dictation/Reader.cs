@@ -1,0 +1,312 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>
+/// Reads running words into moves. Words are parted into lexemes by <see cref="Lexer"/>; this reader walks over them
+/// once and puts each into the move being said, or begins the next move. What each kind of word does is in the
+/// other parts of this class: feet, hands, repeats.
+/// </summary>
+public sealed partial class Reader
+{
+    private readonly string _text;
+    private readonly Conventions _ways;
+    private readonly List<Lexeme> _lexemes;
+    private readonly List<ReadField> _fields = [];
+    private readonly List<UnreadWords> _unread = [];
+    private readonly List<Move> _before;
+    private readonly List<Move> _said = [];
+    private readonly List<Move> _after;
+    private readonly List<Section> _cuts = [];
+    private readonly List<string> _pendingCuts = [];
+    private Form _form;
+
+    private Draft _draft = new();
+    private Side? _side;          // a bare "left" still looking for what it belongs to
+    private Lexeme? _sideLexeme;
+    private Side? _foot;          // "left foot", still without its step or kick
+    private Hand? _hand;          // "left hand", still without its technique
+    private Level? _level;
+    private Posture? _now;        // where the performer stands after the first _walked moves said
+    private int _walked;
+    private bool _then, _together, _explicitCounts, _countOpen;
+
+    private Reader(string text, Form form, int at, Conventions ways)
+    {
+        _text = text;
+        _ways = ways;
+        _form = form;
+        _before = [.. form.Moves.Take(at)];
+        _after = [.. form.Moves.Skip(at)];
+        _lexemes = Lexer.Read(text, ways.Vocabulary);
+    }
+
+    /// <summary>Reads a text into a form.</summary>
+    /// <param name="text">Words as they are said aloud.</param>
+    /// <param name="form">The form so far.</param>
+    /// <param name="after">The move after which the new ones go; none for the end of the form.</param>
+    /// <param name="ways">The school's ways.</param>
+    /// <remarks>Never throws: what is not understood is in <see cref="DictationReading.Unread"/>.</remarks>
+    public static DictationReading Read(string text, Form form, MoveId? after, Conventions ways)
+    {
+        var at = after is { } id && form.IndexOf(id) is var index and >= 0 ? index + 1 : form.Moves.Count;
+        var reader = new Reader(text, form, at, ways);
+        reader.ReadAll();
+        return reader.Result();
+    }
+
+    private void ReadAll()
+    {
+        Corrections.Apply(_lexemes);
+        _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (IsCommand(i, out var end))
+            {
+                Command(i, end);
+                i = end - 1;
+                continue;
+            }
+            i = Take(i);
+        }
+        Finish();
+        if (_after.Count == 0 && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
+            _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
+    }
+
+    private DictationReading Result()
+    {
+        var moves = new List<Move>([.. _before, .. _said, .. _after]);
+        var sections = _form.Sections.ToList();
+        foreach (var cut in _cuts)
+        {
+            if (sections.Count == 0 && moves.Count > 0 && cut.First != moves[0].Id) sections.Add(new Section(SectionId.New(), "", moves[0].Id));
+            if (sections.All(s => s.First != cut.First)) sections.Add(cut);
+        }
+        var order = moves.Select((m, i) => (m.Id, i)).ToDictionary(p => p.Id, p => p.i);
+        var form = _form with
+        {
+            Moves = moves.ToValueList(),
+            Sections = sections.OrderBy(s => order.GetValueOrDefault(s.First, int.MaxValue)).ToValueList(),
+        };
+        return new DictationReading(form, _said.Select(m => m.Id).ToValueList(),
+            _fields.OrderBy(f => f.Start).ToValueList(), _unread.OrderBy(u => u.Start).ToValueList());
+    }
+
+    /// <summary>Takes one lexeme in; answers the position of the last one used.</summary>
+    private int Take(int i)
+    {
+        var lexeme = _lexemes[i];
+        switch (lexeme.Kind)
+        {
+            case "stop":
+                if (lexeme.EndsSentence)
+                {
+                    _draft.SentenceEnded = !_draft.IsEmpty;
+                    _then = _together = false;
+                    Settle();
+                }
+                break;
+            case "side": TakeSide(i, lexeme.Value == "left" ? Side.Left : Side.Right); break;
+            case "footNoun": TakeFootNoun(i); break;
+            case "relFoot": TakeRelativeFoot(i); break;
+            case "handNoun": TakeHandNoun(i); break;
+            case "relHand": TakeRelativeHand(i); break;
+            case "footwork": TakeFootwork(i); break;
+            case "stance": TakeStance(i); break;
+            case "technique": TakeTechnique(i); break;
+            case "level": TakeLevel(i); break;
+            case "degrees": TakeDegrees(i); break;
+            case "amount": TakeAmount(i, lexeme.Number); break;
+            case "turnSide": _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
+            case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
+            case "place": TakePlace(i); break;
+            case "facing": Note(lexeme, "facing"); break;
+            case "way": TakeWay(i); break;
+            case "lead": TakeLead(i); break;
+            case "landing": TakeLanding(i); break;
+            case "set": i = TakePreparation(i); break;
+            case "support": Note(lexeme, "foot"); break;
+            case "from": i = TakeSource(i, opening: false); break;
+            case "opening": i = TakeSource(i, opening: true); break;
+            case "shout": ForThisMove(lexeme).Shout = true; break;
+            case "breath": ForThisMove(lexeme).Breath = Enum.Parse<Breath>(lexeme.Value, true); break;
+            case "tempo": ForThisMove(lexeme).Tempo = Enum.Parse<Tempo>(lexeme.Value, true); break;
+            case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
+            case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
+            case "together": _together = true; Note(lexeme, "count"); break;
+            case "sameCount": _countOpen = true; _draft.Counting = _draft.HasBody ? _draft.Counting : Counting.Then; Note(lexeme, "count"); break;
+            case "note": i = TakeNote(i); break;
+            case "detail" or "weapon": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
+            case "again": Note(lexeme, "count"); break;
+            case "otherSide": TakeOtherSideWord(i); break;
+            case "cut": TakeCut(i); break;
+            case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
+            case "unread": Unread(lexeme); break;
+            case "times" or "alternating" or "timesNoun" or "degreesWord" or "clockNoun" or "order" or "onTop" or "noShout":
+                if (lexeme.Kind is "times") Repeat(i, lexeme); else Note(lexeme, "note");
+                break;
+        }
+        return i;
+    }
+
+    /// <summary>Ends the move being said and puts it into the form.</summary>
+    private void Finish()
+    {
+        Settle();
+        if (!_draft.IsEmpty)
+        {
+            // A shout, a breath or a remark alone belongs to the move before it.
+            if (!_draft.HasBody && _said.Count > 0) MergeIntoLast(_draft);
+            else Add(_draft);
+        }
+        _draft = new Draft();
+    }
+
+    /// <summary>Ends the move being said, if there is one, and begins another.</summary>
+    private void Begin(Counting counting)
+    {
+        var (side, foot, hand, level) = (_side, _foot, _hand, _level);
+        var sideLexeme = _sideLexeme;
+        _side = null; _foot = null; _hand = null; _level = null; _sideLexeme = null;
+        var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
+        if (carried is null) Finish();
+        _draft = carried ?? new Draft();
+        _draft.SentenceEnded = false;
+        _draft.Counting = _explicitCounts && counting == Counting.Own && !_countOpen ? Counting.Then : counting;
+        _countOpen = false;
+        (_side, _foot, _hand, _level, _sideLexeme) = (side, foot, hand, level, sideLexeme);
+    }
+
+    private void Add(Draft draft)
+    {
+        var posture = Now();
+        var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
+        ResolveRearNamedLead(draft, shape);
+        var move = draft.ToMove(posture.Heading, shape.Feet == FeetKind.Even);
+        var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
+        if (formality != Formality.None) move = move with { Counting = Counting.Uncounted };
+        if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
+        {
+            _form = _form with { Opening = new Opening(stance.Kind, stance.Lead) };
+            ForgetNow();
+            if (move with { Stance = null, Counting = Counting.Own } == new Move(move.Id)) return; // the opening says it all
+        }
+        if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
+        _said.Add(move);
+        foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
+        _pendingCuts.Clear();
+    }
+
+    /// <summary>Where the performer stands before the move being said.</summary>
+    private Posture Now()
+    {
+        if (_now is null) (_now, _walked) = (Walk.Of(_form with { Moves = [.. _before] }, BodyMeasures.Reference, _ways).End, 0);
+        for (; _walked < _said.Count; _walked++)
+            _now = Walk.After(_now, _said[_walked], _form.Opening, BodyMeasures.Reference, _ways);
+        return _now;
+    }
+
+    /// <summary>The opening or a move already walked has changed.</summary>
+    private void ForgetNow() => _now = null;
+
+    private Side? LeadNow() => _draft.Lead ?? (_draft.Footwork is "step" ? _draft.Foot : null) ?? Now().Lead;
+
+    private void MergeIntoLast(Draft draft)
+    {
+        var last = _said[^1];
+        _said[^1] = last with
+        {
+            Shout = last.Shout || draft.Shout,
+            Breath = draft.Breath ?? last.Breath,
+            Tempo = draft.Tempo ?? last.Tempo,
+            Gaze = draft.Gaze ?? last.Gaze,
+            Note = string.Join(" ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
+        };
+        for (var i = 0; i < _fields.Count; i++)
+            if (_fields[i].Move == draft.Id) _fields[i] = _fields[i] with { Move = last.Id };
+    }
+
+    private Draft ForThisMove(Lexeme lexeme)
+    {
+        Note(lexeme, lexeme.Kind);
+        return _draft;
+    }
+
+    /// <summary>Words left without the thing they describe find the best place at the end of a clause.</summary>
+    private void Settle()
+    {
+        if (_foot is { } foot && _draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
+        if (_side is { } side && _sideLexeme is { } lexeme)
+        {
+            if (_draft.IsTurning && _draft.TurnSide is null) _draft.TurnSide = side;
+            else if (_draft is { Hands: [.., { Hand: null } action] }) _draft.Hands[^1] = action with { Hand = side.Hand };
+            else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
+            else if (_text[lexeme.Start..].Length > 0 && lexeme.Value == "left") Unread(lexeme);
+            // "Right, …" at the start of a sentence is only a word to begin with.
+        }
+        if (_level is { } level && _draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
+        _side = null; _sideLexeme = null; _foot = null; _hand = null; _level = null;
+    }
+
+    private void ResolveRearNamedLead(Draft draft, StanceShape shape)
+    {
+        // "Left foot, right L-stance": that school names these stances by the rear foot. Where the foot that was said
+        // to step forward is the other one, that naming is the one that was meant.
+        if (!shape.NamedByRearFoot || draft.LeadIsPlain) return;
+        if (draft is { Footwork: "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
+        {
+            draft.Lead = foot;
+            _fields.Add(new ReadField(draft.Id, "lead", 0, 0, $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot."));
+        }
+    }
+
+    private void Note(Lexeme lexeme, string field, string assumption = "") =>
+        _fields.Add(new ReadField(_draft.Id, field, lexeme.Start, lexeme.Length, assumption));
+
+    private void Unread(Lexeme lexeme) => _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
+
+    private string Slice(Lexeme lexeme) => _text.Substring(lexeme.Start, lexeme.Length);
+
+    /// <summary>The lexeme before, in the same clause, fillers left out.</summary>
+    private Lexeme? Previous(int i) => IndexBefore(i) is var at and >= 0 ? _lexemes[at] : null;
+
+    private int IndexBefore(int i)
+    {
+        for (var k = i - 1; k >= 0 && !_lexemes[k].IsStop; k--)
+            if (!_lexemes[k].Is("filler")) return k;
+        return -1;
+    }
+
+    /// <summary>The lexeme after, in the same clause, fillers left out.</summary>
+    private Lexeme? Next(int i) => IndexAfter(i) is var at and >= 0 ? _lexemes[at] : null;
+
+    private int IndexAfter(int i)
+    {
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+            if (!_lexemes[k].Is("filler")) return k;
+        return -1;
+    }
+
+    private Lexeme? NextPastLevels(int i)
+    {
+        var at = IndexAfter(i);
+        while (at >= 0 && _lexemes[at].Is("level")) at = IndexAfter(at);
+        return at >= 0 ? _lexemes[at] : null;
+    }
+
+    private bool PreviousIs(int i, string kind) => Previous(i)?.Kind == kind;
+
+    /// <summary>Whether one of the given small words stands right before, articles aside.</summary>
+    private bool Follows(int i, params string[] words)
+    {
+        for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
+        {
+            if (words.Contains(_lexemes[k].Plain)) return true;
+            if (_lexemes[k].Plain is not ("the" or "your" or "a" or "an" or "my" or "our")) return false;
+        }
+        return false;
+    }
+}

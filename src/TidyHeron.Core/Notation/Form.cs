@@ -1,0 +1,47 @@
+namespace TidyHeron.Core.Notation;
+
+/// <summary>Stable name of a section; students' records hang on it.</summary>
+public readonly record struct SectionId(string Value)
+{
+    public static SectionId New() => new(Guid.NewGuid().ToString("N")[..12]);
+
+    public override string ToString() => Value;
+}
+
+/// <summary>A teachable piece: from its first move to the move before the next section's first.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">What the school calls it; may be empty.</param>
+/// <param name="First">The move it begins with.</param>
+public sealed record Section(SectionId Id, string Name, MoveId First);
+
+/// <summary>The posture a form opens from.</summary>
+/// <param name="Stance">Stance term.</param>
+/// <param name="Lead">Leading foot, if the stance has one.</param>
+public sealed record Opening(TermId Stance, Side? Lead = null)
+{
+    public static readonly Opening Ready = new(new TermId("ready-stance"));
+}
+
+/// <summary>
+/// A form as written: ordered moves and the cuts between them. Everything else about it is a reading.
+/// </summary>
+public sealed record Form
+{
+    public string Title { get; init; } = "";
+    public Opening Opening { get; init; } = Opening.Ready;
+    public ValueList<Move> Moves { get; init; } = [];
+    /// <summary>In the order of their first moves. Empty, or the first one begins with the first move.</summary>
+    public ValueList<Section> Sections { get; init; } = [];
+    /// <summary>How many counts the school says the form has; checked against the counting.</summary>
+    public int? DeclaredCounts { get; init; }
+    /// <summary>How many shouts the school says the form has; checked against the moves.</summary>
+    public int? DeclaredShouts { get; init; }
+
+    /// <summary>Position of a move, or -1.</summary>
+    public int IndexOf(MoveId id)
+    {
+        for (var i = 0; i < Moves.Count; i++)
+            if (Moves[i].Id == id) return i;
+        return -1;
+    }
+}

@@ -1,0 +1,130 @@
+using System.Reflection;
+using System.Text.Json;
+
+namespace TidyHeron.Core.Terms;
+
+/// <summary>What a run of words means: the kind of phrase, which of that kind, and the term if it names one.</summary>
+/// <param name="Kind">"stance", "footwork", "technique", or a kind of <c>Terms/Data/phrases.json</c>.</param>
+/// <param name="Value">Which one of the kind.</param>
+/// <param name="Term">The term, for the first three kinds.</param>
+public sealed record Meaning(string Kind, string Value, Term? Term = null);
+
+/// <summary>Finds the longest run of words that means something.</summary>
+internal sealed class PhraseBook
+{
+    private sealed class Node
+    {
+        public Dictionary<string, Node> Next { get; } = [];
+        public Meaning? Meaning { get; set; }
+    }
+
+    private static readonly Lazy<IReadOnlyList<(string Phrase, Meaning Meaning)>> FunctionWords = new(ReadFunctionWords);
+    private static readonly Lazy<string[][]> SpellingGroups = new(() => ReadData<string[][]>("spellings"));
+
+    private readonly Node _root = new();
+
+    public PhraseBook(Vocabulary vocabulary)
+    {
+        // Function words first and terms after: where a term has the same spelling, the term is meant.
+        foreach (var (phrase, meaning) in FunctionWords.Value) Add(Spelling.Words(phrase), meaning, replace: true);
+        var terms = vocabulary.Terms.Select(t => (Term: t, Meaning: new Meaning(KindOf(t), t.Id.Value, t))).ToList();
+        foreach (var (term, meaning) in terms)
+            foreach (var spelling in term.Spellings) Add(Spelling.Words(spelling), meaning, replace: true);
+        // Usual variants come last and never take the place of a spelling that somebody wrote down.
+        foreach (var (term, meaning) in terms)
+            foreach (var spelling in term.Spellings)
+                foreach (var variant in Variants(Spelling.Words(spelling))) Add(variant, meaning, replace: false);
+    }
+
+    /// <summary>The longest phrase that begins at a word.</summary>
+    /// <param name="words">Plain words; null where punctuation parts them.</param>
+    /// <param name="start">Where to begin.</param>
+    /// <param name="atMost">The most words to take.</param>
+    /// <returns>The meaning and how many words it takes; none if the word means nothing.</returns>
+    public (Meaning Meaning, int Length)? Match(IReadOnlyList<string?> words, int start, int atMost = int.MaxValue)
+    {
+        (Meaning, int)? best = null;
+        Search(_root, start);
+        return best;
+
+        void Search(Node node, int at)
+        {
+            if (node.Meaning is { } meaning && (best is not { } found || at - start > found.Item2)) best = (meaning, at - start);
+            if (at >= words.Count || at - start >= atMost || words[at] is not { } word) return;
+            foreach (var form in Forms(word))
+            {
+                if (!node.Next.TryGetValue(form, out var next)) continue;
+                var before = best;
+                Search(next, at + 1);
+                if (best != before) return; // the word as written wins over its stem
+            }
+        }
+    }
+
+    private void Add(string[] words, Meaning meaning, bool replace)
+    {
+        if (words.Length == 0) return;
+        var node = _root;
+        foreach (var word in words)
+        {
+            if (!node.Next.TryGetValue(word, out var next)) node.Next[word] = next = new Node();
+            node = next;
+        }
+        if (replace || node.Meaning is null) node.Meaning = meaning;
+    }
+
+    private static IEnumerable<string[]> Variants(string[] words)
+    {
+        if (words.Length is > 1 and < 4) yield return [string.Concat(words)];
+        for (var i = 0; i < words.Length; i++)
+            foreach (var group in SpellingGroups.Value)
+                if (group.Contains(words[i]))
+                    foreach (var other in group)
+                        if (other != words[i])
+                        {
+                            string[] variant = [.. words[..i], .. other.Split(' '), .. words[(i + 1)..]];
+                            yield return variant;
+                            if (variant.Length is > 1 and < 4) yield return [string.Concat(variant)];
+                        }
+        // A Japanese stance is often named without the word for stance.
+        if (words.Length > 1 && words[^1] == "dachi" && string.Concat(words[..^1]).Length > 3) yield return words[..^1];
+    }
+
+    /// <summary>The word as written, then what is left when an English ending is taken off.</summary>
+    private static IEnumerable<string> Forms(string word)
+    {
+        yield return word;
+        if (word.Length > 3 && word.EndsWith('s'))
+        {
+            yield return word[..^1];
+            if (word.EndsWith("es")) yield return word[..^2];
+        }
+        foreach (var ending in new[] { "ing", "ed" })
+        {
+            if (word.Length < ending.Length + 3 || !word.EndsWith(ending)) continue;
+            var stem = word[..^ending.Length];
+            yield return stem;
+            yield return stem + "e";
+            if (stem[^1] == stem[^2]) yield return stem[..^1];
+        }
+    }
+
+    private static string KindOf(Term term) => term.Kind switch
+    {
+        TermKind.Stance => "stance",
+        TermKind.Footwork => "footwork",
+        _ => "technique",
+    };
+
+    private static List<(string, Meaning)> ReadFunctionWords() =>
+        [.. from kind in ReadData<Dictionary<string, Dictionary<string, string[]>>>("phrases").Reverse() // later kinds are weaker
+            from value in kind.Value
+            from phrase in value.Value
+            select (phrase, new Meaning(kind.Key, value.Key))];
+
+    private static T ReadData<T>(string file)
+    {
+        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(file + ".json")!;
+        return JsonSerializer.Deserialize<T>(stream)!;
+    }
+}

@@ -1,0 +1,74 @@
+using System.Text.Json.Serialization;
+using TidyHeron.Core;
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Notation.Edits;
+
+namespace TidyHeron.Formats;
+
+/// <summary>A named edit as JSON; <c>kind</c> says which.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(InsertMovesDocument), "insert")]
+[JsonDerivedType(typeof(DeleteMovesDocument), "delete")]
+[JsonDerivedType(typeof(ShiftMovesDocument), "shift")]
+[JsonDerivedType(typeof(RewriteMoveDocument), "rewrite")]
+[JsonDerivedType(typeof(SetCountingDocument), "setCounting")]
+[JsonDerivedType(typeof(SetHeaderDocument), "setHeader")]
+[JsonDerivedType(typeof(AgainDocument), "again")]
+[JsonDerivedType(typeof(OtherSideDocument), "otherSide")]
+[JsonDerivedType(typeof(CutHereDocument), "cutHere")]
+[JsonDerivedType(typeof(MoveCutDocument), "moveCut")]
+[JsonDerivedType(typeof(JoinSectionDocument), "joinSection")]
+[JsonDerivedType(typeof(NameSectionDocument), "nameSection")]
+public abstract record EditDocument;
+
+public sealed record InsertMovesDocument(string? After, IReadOnlyList<MoveDocument> Moves) : EditDocument;
+public sealed record DeleteMovesDocument(IReadOnlyList<string> Moves) : EditDocument;
+public sealed record ShiftMovesDocument(IReadOnlyList<string> Moves, int By) : EditDocument;
+public sealed record RewriteMoveDocument(MoveDocument Move) : EditDocument;
+public sealed record SetCountingDocument(IReadOnlyList<string> Moves, Counting Counting) : EditDocument;
+public sealed record SetHeaderDocument(string Title, OpeningDocument Opening, int? DeclaredCounts, int? DeclaredShouts) : EditDocument;
+public sealed record AgainDocument(IReadOnlyList<string> Moves) : EditDocument;
+public sealed record OtherSideDocument(IReadOnlyList<string> Moves) : EditDocument;
+public sealed record CutHereDocument(string First, string? Name) : EditDocument;
+public sealed record MoveCutDocument(string Section, string First) : EditDocument;
+public sealed record JoinSectionDocument(string Section) : EditDocument;
+public sealed record NameSectionDocument(string Section, string Name) : EditDocument;
+
+/// <summary>Reads and writes edits.</summary>
+public static class EditDocuments
+{
+    /// <exception cref="BadDocumentException">With every place that is wrong.</exception>
+    public static Edit Read(EditDocument document, Conventions ways) => document switch
+    {
+        InsertMovesDocument d => new InsertMoves(Move(d.After), d.Moves.Select(m => FormDocuments.ReadMove(m, ways.Vocabulary)).ToValueList()),
+        DeleteMovesDocument d => new DeleteMoves(Moves(d.Moves)),
+        ShiftMovesDocument d => new ShiftMoves(Moves(d.Moves), Math.Sign(d.By)),
+        RewriteMoveDocument d => new RewriteMove(FormDocuments.ReadMove(d.Move, ways.Vocabulary)),
+        SetCountingDocument d => new SetCounting(Moves(d.Moves), d.Counting),
+        SetHeaderDocument d => new SetHeader(d.Title, new Opening(new TermId(d.Opening.Stance), d.Opening.Lead), d.DeclaredCounts, d.DeclaredShouts),
+        AgainDocument d => new Again(Moves(d.Moves)),
+        OtherSideDocument d => new OtherSide(Moves(d.Moves), ways),
+        CutHereDocument d => new CutHere(new MoveId(d.First), d.Name ?? ""),
+        MoveCutDocument d => new MoveCut(new SectionId(d.Section), new MoveId(d.First)),
+        JoinSectionDocument d => new JoinSection(new SectionId(d.Section)),
+        NameSectionDocument d => new NameSection(new SectionId(d.Section), d.Name),
+        _ => throw new ArgumentOutOfRangeException(nameof(document), document.GetType().Name, "No such edit."),
+    };
+
+    /// <summary>The edit as a document; used for the fixes that a finding offers.</summary>
+    public static EditDocument Write(Edit edit) => edit switch
+    {
+        RewriteMove e => new RewriteMoveDocument(FormDocuments.Write(e.Move)),
+        SetCounting e => new SetCountingDocument(e.Moves.Select(m => m.Value).ToArray(), e.Counting),
+        SetHeader e => new SetHeaderDocument(e.Title, new OpeningDocument(e.Opening.Stance.Value, e.Opening.Lead), e.DeclaredCounts, e.DeclaredShouts),
+        MoveCut e => new MoveCutDocument(e.Section.Value, e.First.Value),
+        JoinSection e => new JoinSectionDocument(e.Section.Value),
+        InsertMoves e => new InsertMovesDocument(e.After?.Value, e.Moves.Select(FormDocuments.Write).ToArray()),
+        DeleteMoves e => new DeleteMovesDocument(e.Moves.Select(m => m.Value).ToArray()),
+        _ => throw new ArgumentOutOfRangeException(nameof(edit), edit.GetType().Name, "No fix uses this edit."),
+    };
+
+    private static MoveId? Move(string? id) => id is null ? null : new MoveId(id);
+
+    private static ValueList<MoveId> Moves(IReadOnlyList<string> ids) => ids.Select(id => new MoveId(id)).ToValueList();
+}
