@@ -21,15 +21,15 @@ namespace TidyHeron.Formats;
 [JsonDerivedType(typeof(NameSectionDocument), "nameSection")]
 public abstract record EditDocument;
 
-public sealed record InsertMovesDocument(string? After, IReadOnlyList<MoveDocument> Moves) : EditDocument;
+public sealed record InsertMovesDocument(IReadOnlyList<MoveDocument> Moves, string? After = null) : EditDocument;
 public sealed record DeleteMovesDocument(IReadOnlyList<string> Moves) : EditDocument;
 public sealed record ShiftMovesDocument(IReadOnlyList<string> Moves, int By) : EditDocument;
 public sealed record RewriteMoveDocument(MoveDocument Move) : EditDocument;
 public sealed record SetCountingDocument(IReadOnlyList<string> Moves, Counting Counting) : EditDocument;
-public sealed record SetHeaderDocument(string Title, OpeningDocument Opening, int? DeclaredCounts, int? DeclaredShouts) : EditDocument;
+public sealed record SetHeaderDocument(string Title, OpeningDocument Opening, int? DeclaredCounts = null, int? DeclaredShouts = null) : EditDocument;
 public sealed record AgainDocument(IReadOnlyList<string> Moves) : EditDocument;
 public sealed record OtherSideDocument(IReadOnlyList<string> Moves) : EditDocument;
-public sealed record CutHereDocument(string First, string? Name) : EditDocument;
+public sealed record CutHereDocument(string First, string? Name = null) : EditDocument;
 public sealed record MoveCutDocument(string Section, string First) : EditDocument;
 public sealed record JoinSectionDocument(string Section) : EditDocument;
 public sealed record NameSectionDocument(string Section, string Name) : EditDocument;
@@ -63,7 +63,7 @@ public static class EditDocuments
         SetHeader e => new SetHeaderDocument(e.Title, new OpeningDocument(e.Opening.Stance.Value, e.Opening.Lead), e.DeclaredCounts, e.DeclaredShouts),
         MoveCut e => new MoveCutDocument(e.Section.Value, e.First.Value),
         JoinSection e => new JoinSectionDocument(e.Section.Value),
-        InsertMoves e => new InsertMovesDocument(e.After?.Value, e.Moves.Select(FormDocuments.Write).ToArray()),
+        InsertMoves e => new InsertMovesDocument(e.Moves.Select(FormDocuments.Write).ToArray(), e.After?.Value),
         DeleteMoves e => new DeleteMovesDocument(e.Moves.Select(m => m.Value).ToArray()),
         _ => throw new ArgumentOutOfRangeException(nameof(edit), edit.GetType().Name, "No fix uses this edit."),
     };

@@ -14,7 +14,7 @@ public sealed record FormDocument
     public string Format { get; init; } = FormatName;
     public int Version { get; init; } = CurrentVersion;
     public string Title { get; init; } = "";
-    public OpeningDocument Opening { get; init; } = new("ready-stance", null);
+    public OpeningDocument Opening { get; init; } = new("ready-stance");
     public IReadOnlyList<MoveDocument> Moves { get; init; } = [];
     public IReadOnlyList<SectionDocument> Sections { get; init; } = [];
     public int? DeclaredCounts { get; init; }
@@ -23,12 +23,12 @@ public sealed record FormDocument
 
 /// <param name="Stance">Stance term.</param>
 /// <param name="Lead">Leading foot.</param>
-public sealed record OpeningDocument(string Stance, Side? Lead);
+public sealed record OpeningDocument(string Stance, Side? Lead = null);
 
+/// <param name="First">Id of the move it begins with.</param>
 /// <param name="Id">Stable name of the section; made up where it is missing.</param>
 /// <param name="Name">What the school calls it.</param>
-/// <param name="First">Id of the move it begins with.</param>
-public sealed record SectionDocument(string? Id, string? Name, string First);
+public sealed record SectionDocument(string First, string? Id = null, string? Name = null);
 
 /// <summary>One move. A part that is missing was not said.</summary>
 public sealed record MoveDocument

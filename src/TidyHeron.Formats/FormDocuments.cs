@@ -41,7 +41,7 @@ public static class FormDocuments
         Title = form.Title,
         Opening = new OpeningDocument(form.Opening.Stance.Value, form.Opening.Lead),
         Moves = form.Moves.Select(Write).ToArray(),
-        Sections = form.Sections.Select(s => new SectionDocument(s.Id.Value, s.Name, s.First.Value)).ToArray(),
+        Sections = form.Sections.Select(s => new SectionDocument(s.First.Value, s.Id.Value, s.Name)).ToArray(),
         DeclaredCounts = form.DeclaredCounts,
         DeclaredShouts = form.DeclaredShouts,
     };

@@ -23,6 +23,9 @@ internal static class Formalities
     public static bool Closes(Move move) =>
         move.Stance is { } stance && stance.Kind.Value is "ready-stance" or "attention-stance" && move.Kick is null && !move.Shout && move.Hands.All(AtRest);
 
-    private static bool AtRest(HandAction action) =>
-        action.Technique.Value is "fists-ready" or "hands-at-sides" or "guard" or "covered-fist" or "keep-hands" or "chamber" or "heaven-hand" or "staff-guard" or "sword-guard" or "prayer-hands";
+    private static bool AtRest(HandAction action) => AtRest(action.Technique);
+
+    /// <summary>Whether hands held so are only waiting.</summary>
+    public static bool AtRest(TermId technique) => technique.Value is "fists-ready" or "hands-at-sides" or "guard" or "covered-fist" or "keep-hands"
+        or "chamber" or "heaven-hand" or "prayer-hands" or "staff-guard" or "sword-guard" or "sword-low-guard" or "sword-high-guard";
 }

@@ -131,7 +131,7 @@ public sealed partial class Reader
     private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
     {
         counting = _draft.SentenceEnded ? Counting.Own : Counting.Then;
-        if (_draft.IsOpening) return term.Family != "guard";
+        if (_draft.IsOpening) return !Formalities.AtRest(term.Id);
         if (!_draft.HasHands)
         {
             // After a kick the hands follow, unless something says that they go with it.

@@ -1,0 +1,53 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Readings;
+using TidyHeron.Formats;
+using TidyHeron.Server.Infrastructure;
+
+namespace TidyHeron.Server.Readings;
+
+/// <param name="Form">The form.</param>
+/// <param name="HeightCm">Stature of the performer, 80 to 230 cm.</param>
+public sealed record ReadingsRequest(FormDocument Form, double HeightCm = BodyMeasures.ReferenceStatureCm);
+
+/// <param name="Form">The form to edit.</param>
+/// <param name="Edits">Edits, applied in order.</param>
+/// <param name="HeightCm">Stature of the performer, 80 to 230 cm.</param>
+public sealed record EditsRequest(FormDocument Form, IReadOnlyList<EditDocument> Edits, double HeightCm = BodyMeasures.ReferenceStatureCm);
+
+/// <param name="Form">The form after the edits.</param>
+/// <param name="Readings">What is computed from it.</param>
+public sealed record EditsResponse(FormDocument Form, ReadingsResponse Readings);
+
+/// <summary>What is computed from a form, and edits of it: pure computations that store nothing.</summary>
+public static class ReadingsEndpoints
+{
+    public static void MapReadings(this IEndpointRouteBuilder api)
+    {
+        api.MapPost("/readings", Read).WithName("readForm").WithTags("Readings").WithMetadata(new NoTokenNeeded());
+        api.MapPost("/edits", Edit).WithName("editForm").WithTags("Readings").WithMetadata(new NoTokenNeeded());
+    }
+
+    private static async Task<Ok<ReadingsResponse>> Read(ReadingsRequest request, SchoolWays school, CancellationToken cancellation)
+    {
+        var ways = await school.Get(cancellation);
+        return TypedResults.Ok(ReadingsResponse.From(FormReading.Of(FormDocuments.Read(request.Form, ways.Vocabulary), Body(request.HeightCm), ways)));
+    }
+
+    private static async Task<Ok<EditsResponse>> Edit(EditsRequest request, SchoolWays school, CancellationToken cancellation)
+    {
+        var ways = await school.Get(cancellation);
+        var form = FormDocuments.Read(request.Form, ways.Vocabulary);
+        form = request.Edits.Select(e => EditDocuments.Read(e, ways)).Aggregate(form, (f, edit) => edit.Apply(f));
+        // What an edit carries in is checked like any document.
+        var document = FormDocuments.Write(form);
+        FormDocuments.Read(document, ways.Vocabulary);
+        return TypedResults.Ok(new EditsResponse(document, ReadingsResponse.From(FormReading.Of(form, Body(request.HeightCm), ways))));
+    }
+
+    private static BodyMeasures Body(double heightCm)
+    {
+        new Validation().Check("heightCm", heightCm is >= BodyMeasures.LeastStatureCm and <= BodyMeasures.GreatestStatureCm, "Give a height from 80 to 230 cm.").Throw();
+        return new BodyMeasures(heightCm);
+    }
+}
