@@ -54,7 +54,7 @@ public static class KnowledgeEndpoints
             .Skip(Math.Max(0, page ?? 0) * StudentEndpoints.PageSize).Take(StudentEndpoints.PageSize).Select(StudentEndpoints.Describe).ToArrayAsync(cancellation);
         var ids = rows.Select(s => s.Id).ToArray();
         var marks = await Newest(db.KnowledgeMarks.Where(m => m.FormId == formId && ids.Contains(m.StudentId))).ToListAsync(cancellation);
-        return TypedResults.Ok(new GridResponse(formId, form.Title, form.Sections, rows, marks.Select(m => m.Mark).ToArray(), total, StudentEndpoints.PageSize));
+        return TypedResults.Ok(new GridResponse(formId, form.Title, form.Sections, rows, marks.Select(Describe).ToArray(), total, StudentEndpoints.PageSize));
     }
 
     private static async Task<Results<Ok<GridMark>, NotFound>> Mark(MarkRequest request, HeronDb db, SchoolWays school, ClaimsPrincipal person, TimeProvider clock, CancellationToken cancellation)
@@ -70,7 +70,7 @@ public static class KnowledgeEndpoints
         };
         db.KnowledgeMarks.Add(mark);
         await db.SaveChangesAsync(cancellation);
-        return TypedResults.Ok(new GridMark(mark.Id, mark.StudentId, mark.SectionId, mark.Step, mark.MarkedAt, mark.MarkedBy));
+        return TypedResults.Ok(Describe(mark));
     }
 
     private static async Task<Results<NoContent, NotFound>> Withdraw(Guid id, HeronDb db, TimeProvider clock, CancellationToken cancellation)
@@ -93,12 +93,10 @@ public static class KnowledgeEndpoints
         var history = await db.KnowledgeMarks.Where(m => m.StudentId == id).OrderByDescending(m => m.MarkedAt).Take(200)
             .Select(m => new HistoryMark(m.Id, m.FormId, m.SectionId, m.Step, m.MarkedAt, m.MarkedBy, m.WithdrawnAt != null)).ToArrayAsync(cancellation);
         return TypedResults.Ok(new StudentRecordResponse(student,
-            forms.Select(f => new StudentFormResponse(f.Id, f.Title, f.Sections, marks.Where(m => m.FormId == f.Id).Select(m => m.Mark).ToArray())).ToArray(), history));
+            forms.Select(f => new StudentFormResponse(f.Id, f.Title, f.Sections, marks.Where(m => m.FormId == f.Id).Select(Describe).ToArray())).ToArray(), history));
     }
 
     private sealed record FormSections(Guid Id, string Title, GridSection[] Sections);
-
-    private sealed record NewestMark(Guid FormId, GridMark Mark);
 
     private static async Task<List<FormSections>> Sections(IQueryable<StoredForm> forms, HeronDb db, SchoolWays school, CancellationToken cancellation)
     {
@@ -115,9 +113,10 @@ public static class KnowledgeEndpoints
     }
 
     /// <summary>The newest mark that was not taken back, for each student and section: one query.</summary>
-    private static IQueryable<NewestMark> Newest(IQueryable<KnowledgeMark> marks) =>
-        from m in marks.Where(m => m.WithdrawnAt == null)
-            .GroupBy(m => new { m.StudentId, m.FormId, m.SectionId })
-            .Select(g => g.OrderByDescending(m => m.MarkedAt).ThenByDescending(m => m.Id).First())
-        select new NewestMark(m.FormId, new GridMark(m.Id, m.StudentId, m.SectionId, m.Step, m.MarkedAt, m.MarkedBy));
+    private static IQueryable<KnowledgeMark> Newest(IQueryable<KnowledgeMark> marks) => marks
+        .Where(m => m.WithdrawnAt == null)
+        .GroupBy(m => new { m.StudentId, m.FormId, m.SectionId })
+        .Select(g => g.OrderByDescending(m => m.MarkedAt).ThenByDescending(m => m.Id).First());
+
+    private static GridMark Describe(KnowledgeMark m) => new(m.Id, m.StudentId, m.SectionId, m.Step, m.MarkedAt, m.MarkedBy);
 }

@@ -64,6 +64,7 @@ public sealed record PostureReading(int Heading, string HeadingName, string Stan
 
 /// <param name="Hand">Which hand, filled in where it was not said.</param>
 /// <param name="Name">The technique in the school's words.</param>
+/// <param name="Level">The level, if it was said; otherwise the one that the technique's name implies is meant.</param>
 /// <param name="Inferred">Whether the hand was not said.</param>
 public sealed record HandReading(Hand Hand, string Technique, string Name, Level? Level, bool Inferred);
 
@@ -87,9 +88,9 @@ public sealed record MoveReading(string Id, int Count, bool BeginsCount, string 
             move.Id.Value, reading.Counts[i], Core.Notation.Counts.BeginsAt(reading.Counts, i), Speech.Say(move, ways),
             Speech.SayFeet(move with { Stance = null, Turn = null, Facing = null }, ways),
             PostureReading.From(posture, ways), posture.Turned.Degrees, posture.Moved,
-            posture.Hands.Select((h, k) => new HandReading(h.Hand!.Value, h.Technique.Value, ways.Vocabulary.Name(h.Technique, ways.Tradition), h.Level, move.Hands[k].Hand is null && h.Hand != Hand.Both)).ToArray(),
+            posture.Hands.Select((h, k) => new HandReading(h.Hand!.Value, h.Technique.Value, ways.Vocabulary.Name(h.Technique, ways.Tradition), move.Hands[k].Level, move.Hands[k].Hand is null && h.Hand != Hand.Both)).ToArray(),
             move.Kick is { } kick ? new KickReading(posture.KickingFoot!.Value, kick.Technique.Value, ways.Vocabulary.Name(kick.Technique, ways.Tradition),
-                kick.Level ?? ways.Vocabulary.Find(kick.Technique)?.DefaultLevel, kick.Landing, kick.Foot is null) : null,
+                kick.Level, kick.Landing, kick.Foot is null) : null,
             move.Shout,
             Enum.GetValues<Inferred>().Where(f => f != Core.Body.Inferred.Nothing && posture.Inferred.HasFlag(f)).Select(f => f.ToString().ToLowerInvariant()).ToArray());
     }

@@ -1,0 +1,70 @@
+import createClient, { type Middleware } from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+/** The shapes of the contract, by name. */
+export type Schemas = components["schemas"];
+
+/** An error as the server tells it: RFC 9457 problem details. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    /** Messages by field. */
+    readonly errors: Record<string, string[]>,
+    readonly extra: Record<string, unknown>,
+  ) {
+    super(detail || title);
+  }
+
+  /** The whole of it in one sentence or two, for a place without fields. */
+  get words(): string {
+    const places = Object.entries(this.errors).map(([place, messages]) => `${place}: ${messages.join(" ")}`);
+    return places.length > 0 ? places.join(" ") : this.message;
+  }
+}
+
+let token = "";
+
+/** The session's token goes out with every change. */
+export function useToken(value: string) {
+  token = value;
+}
+
+const middleware: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== "GET") request.headers.set("X-Heron-Token", token);
+    return request;
+  },
+  async onResponse({ response }) {
+    if (response.ok) return response;
+    const body = (await response
+      .clone()
+      .json()
+      .catch(() => ({}))) as Record<string, unknown>;
+    throw new Problem(
+      response.status,
+      String(body.title ?? `Error ${response.status}`),
+      String(body.detail ?? ""),
+      (body.errors as Record<string, string[]>) ?? {},
+      body,
+    );
+  },
+  onError() {
+    return new Problem(
+      0,
+      "The server cannot be reached",
+      "What you typed is kept in this browser. Check the connection.",
+      {},
+      {},
+    );
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: location.origin });
+api.use(middleware);
+
+/** The answer's body; a failed call has already thrown a Problem. */
+export async function answer<T>(call: Promise<{ data?: T }>): Promise<T> {
+  return (await call).data as T;
+}

@@ -1,0 +1,340 @@
+import { memo, useEffect, useRef } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { SideMark } from "../../ui/SideMark";
+import type { Finding, FormDocument, MoveReading, Readings, SectionReading } from "./types";
+
+type Application = Schemas["ApplicationResponse"];
+
+export interface Layers {
+  feet: boolean;
+  hands: boolean;
+}
+
+interface Props {
+  form: FormDocument;
+  readings: Readings;
+  applications: Application[];
+  formId: string;
+  selected: readonly string[];
+  layers: Layers;
+  onSelect: (id: string, extend: boolean) => void;
+  onOpen: (id: string) => void;
+  onFix: (finding: Finding, fix: number) => void;
+  onNameSection: (section: SectionReading) => void;
+  mayEdit: boolean;
+}
+
+/** The form to read down: section spine, counts, and the layers in steady columns. */
+export function Score(props: Props) {
+  const { form, readings, applications, formId } = props;
+  const sectionOf = new Map<number, SectionReading>();
+  for (const s of readings.sections) for (let i = s.first; i <= s.last; i++) sectionOf.set(i, s);
+  const findings = Map.groupBy(readings.findings, (f) => f.move);
+  const starts = new Map<string, Application[]>();
+  const covered = new Map<string, number>();
+  for (const application of applications)
+    for (const link of application.links.filter((l) => l.formId === formId)) {
+      starts.set(link.firstMove, [...(starts.get(link.firstMove) ?? []), application]);
+      const first = form.moves?.findIndex((m) => m.id === link.firstMove) ?? -1;
+      const last = form.moves?.findIndex((m) => m.id === link.lastMove) ?? -1;
+      for (let i = first; i >= 0 && i <= last; i++) {
+        const id = form.moves?.[i]?.id ?? "";
+        covered.set(id, (covered.get(id) ?? 0) + 1);
+      }
+    }
+  return (
+    <div role="grid" aria-label={`Score of ${form.title}`} aria-rowcount={readings.moves.length} className="score-grid">
+      <div role="row" className="score-head sticky top-0 z-10 bg-paper text-sm text-ink-soft">
+        <span role="columnheader" className="col-count">
+          Count
+        </span>
+        <span role="columnheader" className="col-feet">
+          Feet
+        </span>
+        <span role="columnheader" className="col-facing">
+          Facing
+        </span>
+        <span role="columnheader" className="col-left">
+          Left hand
+        </span>
+        <span role="columnheader" className="col-right">
+          Right hand
+        </span>
+        <span role="columnheader" className="col-voice">
+          Voice
+        </span>
+      </div>
+      {readings.moves.map((move, i) => {
+        const section = sectionOf.get(i);
+        const id = form.moves?.[i]?.id ?? "";
+        return (
+          <div key={move.id} role="rowgroup">
+            {section && section.first === i && (
+              <SectionHead section={section} order={readings.sections.indexOf(section)} props={props} />
+            )}
+            <Row
+              move={move}
+              note={form.moves?.[i]?.note ?? ""}
+              breath={form.moves?.[i]?.breath ?? null}
+              tempo={form.moves?.[i]?.tempo ?? null}
+              gaze={form.moves?.[i]?.gaze ?? null}
+              order={section ? readings.sections.indexOf(section) : -1}
+              selected={props.selected.includes(move.id)}
+              focused={props.selected.at(-1) === move.id}
+              layers={props.layers}
+              findings={findings.get(move.id)}
+              applications={starts.get(id)}
+              covered={covered.has(id)}
+              onSelect={props.onSelect}
+              onOpen={props.onOpen}
+              onFix={props.onFix}
+              mayEdit={props.mayEdit}
+              index={i}
+            />
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function band(order: number) {
+  return order < 0 ? "transparent" : `var(--band-${(order % 6) + 1})`;
+}
+
+function SectionHead({ section, order, props }: { section: SectionReading; order: number; props: Props }) {
+  const counts =
+    section.firstCount === 0
+      ? "no counts"
+      : section.firstCount === section.lastCount
+        ? `count ${section.firstCount}`
+        : `counts ${section.firstCount}–${section.lastCount}`;
+  return (
+    <div role="row" className="score-section" style={{ borderLeftColor: band(order) }}>
+      <div role="gridcell" className="flex flex-wrap items-baseline gap-x-3 px-2 pt-4 pb-1">
+        <h2 className="text-lg">
+          <span
+            className="mr-2 inline-block min-w-7 rounded px-1.5 text-center text-ink"
+            style={{ background: band(order) }}
+          >
+            {section.letter}
+          </span>
+          {props.mayEdit ? (
+            <button type="button" className="hover:underline" onClick={() => props.onNameSection(section)}>
+              {section.name || "Name this section"}
+            </button>
+          ) : (
+            section.name
+          )}
+        </h2>
+        <span className="text-sm text-ink-soft">
+          {counts} · starts from: {section.startPosition}
+        </span>
+      </div>
+    </div>
+  );
+}
+
+interface RowProps {
+  move: MoveReading;
+  note: string;
+  breath: string | null;
+  tempo: string | null;
+  gaze: string | null;
+  order: number;
+  index: number;
+  selected: boolean;
+  focused: boolean;
+  layers: Layers;
+  findings: Finding[] | undefined;
+  applications: Application[] | undefined;
+  covered: boolean;
+  mayEdit: boolean;
+  onSelect: (id: string, extend: boolean) => void;
+  onOpen: (id: string) => void;
+  onFix: (finding: Finding, fix: number) => void;
+}
+
+const Row = memo(function Row(props: RowProps) {
+  const { move, layers } = props;
+  const { posture } = move;
+  const ref = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (props.focused) ref.current?.scrollIntoView({ block: "nearest" });
+  }, [props.focused]);
+  const left = move.hands.filter((h) => h.hand === "left");
+  const right = move.hands.filter((h) => h.hand === "right");
+  const both = move.hands.filter((h) => h.hand === "both");
+  const guessed = new Set(move.inferred);
+  return (
+    <div
+      ref={ref}
+      role="row"
+      tabIndex={-1}
+      aria-selected={props.selected}
+      aria-rowindex={props.index + 1}
+      data-move={move.id}
+      className={`score-row ${move.beginsCount ? "score-begins" : ""} ${props.selected ? "score-selected" : ""}`}
+      style={{ borderLeftColor: band(props.order) }}
+      onMouseDown={(e) => {
+        if ((e.target as HTMLElement).closest("a,button")) return;
+        props.onSelect(move.id, e.shiftKey);
+      }}
+      onDoubleClick={() => props.onOpen(move.id)}
+    >
+      <span role="gridcell" className="col-count font-title text-xl tabular-nums">
+        {move.count === 0 ? (
+          <span className="text-base text-ink-soft" title="No count">
+            –
+          </span>
+        ) : move.beginsCount ? (
+          move.count
+        ) : (
+          <span className="text-sm text-ink-soft">{move.count} cont.</span>
+        )}
+      </span>
+      <span role="gridcell" className="col-feet">
+        {layers.feet && (
+          <>
+            <span className="flex items-center gap-1.5">
+              {posture.lead && <SideMark side={posture.lead} faint={guessed.has("lead")} />}
+              <span className={guessed.has("stance") ? "italic" : ""}>{posture.stanceName}</span>
+            </span>
+            {move.feet && <span className="block text-sm text-ink-soft">{move.feet}</span>}
+          </>
+        )}
+        {move.kick && (
+          <span className="mt-0.5 flex items-center gap-1.5">
+            <SideMark side={move.kick.foot} faint={move.kick.inferred} />
+            <span>
+              <b>{move.kick.name}</b>
+              {move.kick.level && <span className="text-ink-soft"> {move.kick.level}</span>}
+            </span>
+          </span>
+        )}
+      </span>
+      <span role="gridcell" className="col-facing">
+        {layers.feet && (
+          <span className="flex items-start gap-1.5">
+            <Compass heading={posture.heading} turned={move.turn !== 0} />
+            <span className="leading-tight">
+              <span className={move.turn === 0 ? "text-ink-soft" : ""}>{posture.headingName}</span>
+              {move.turn !== 0 && (
+                <span className="block text-sm text-ink-soft">
+                  {Math.abs(move.turn)}° {move.turn > 0 ? "right" : "left"}
+                </span>
+              )}
+            </span>
+          </span>
+        )}
+      </span>
+      {both.length > 0 ? (
+        <span role="gridcell" className="col-both">
+          {layers.hands && <Hands hands={both} />}
+        </span>
+      ) : null}
+      {both.length === 0 || left.length > 0 || right.length > 0 ? (
+        <>
+          <span role="gridcell" className="col-left">
+            {layers.hands && <Hands hands={left} />}
+          </span>
+          <span role="gridcell" className="col-right">
+            {layers.hands && <Hands hands={right} />}
+          </span>
+        </>
+      ) : null}
+      <span role="gridcell" className="col-voice text-sm">
+        {move.shout && <b className="rounded bg-ember-soft px-1.5 py-0.5 text-ember">shout</b>}
+        {props.tempo && <span className="block text-ink-soft">{tempoWords[props.tempo] ?? props.tempo}</span>}
+        {props.breath && <span className="block text-ink-soft">{breathWords[props.breath] ?? props.breath}</span>}
+        {props.gaze && <span className="block text-ink-soft">{gazeWords[props.gaze] ?? props.gaze}</span>}
+      </span>
+      {props.covered && <span className="col-linked" role="gridcell" title="An application explains this move" />}
+      {(props.applications || props.findings || props.note) && (
+        <span role="gridcell" className="col-below flex flex-col gap-1 text-sm">
+          {props.note && <span className="text-ink-soft">“{props.note}”</span>}
+          {props.applications?.map((a) => (
+            <Link key={a.id} to={`/applications/${a.id}`} className="w-fit text-water underline decoration-dotted">
+              Application: {a.name}
+            </Link>
+          ))}
+          {props.findings?.map((f) => (
+            <span
+              key={f.rule + f.message}
+              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-reed bg-reed-soft px-2 py-1"
+            >
+              <span>{f.message}</span>
+              {props.mayEdit &&
+                f.fixes.map((fix, k) => (
+                  <button
+                    key={fix.label}
+                    type="button"
+                    className="font-semibold text-water underline"
+                    onClick={() => props.onFix(f, k)}
+                  >
+                    {fix.label}
+                  </button>
+                ))}
+            </span>
+          ))}
+        </span>
+      )}
+    </div>
+  );
+});
+
+function Hands({ hands }: { hands: MoveReading["hands"] }) {
+  return (
+    <>
+      {hands.map((h, k) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a hand may be said to do the same thing twice
+        <span key={k} className="flex items-center gap-1.5">
+          <SideMark side={h.hand} faint={h.inferred} />
+          <span>
+            {h.name}
+            {h.level && <span className="text-sm text-ink-soft"> {h.level}</span>}
+          </span>
+        </span>
+      ))}
+    </>
+  );
+}
+
+/** A small needle: up is the opening front. */
+function Compass({ heading, turned }: { heading: number; turned: boolean }) {
+  return (
+    <svg viewBox="-10 -10 20 20" className="mt-0.5 size-5 shrink-0" aria-hidden="true">
+      <circle r={9} fill="none" stroke="var(--line-strong)" strokeWidth={1} />
+      <path
+        d="M0 -7.5L3 1.500L0 0L-3 1.500Z"
+        transform={`rotate(${heading})`}
+        fill={turned ? "var(--reed)" : "var(--line-strong)"}
+      />
+    </svg>
+  );
+}
+
+export const tempoWords: Record<string, string> = {
+  fast: "fast",
+  slow: "slow",
+  slowWithTension: "slow, with tension",
+  held: "held",
+  firedTogether: "without a pause",
+};
+
+export const breathWords: Record<string, string> = {
+  in: "breathe in",
+  out: "breathe out",
+  longOut: "long audible breath",
+  silent: "silent breath",
+};
+
+export const gazeWords: Record<string, string> = {
+  ahead: "eyes ahead",
+  alongTechnique: "eyes along the technique",
+  overShoulder: "eyes over the shoulder",
+  down: "eyes down",
+  left: "eyes left",
+  right: "eyes right",
+};

@@ -1,0 +1,22 @@
+/** What the keys of the score do; the same list is shown on "?" and in the menu. */
+export const scoreKeys = [
+  { key: ".", does: "go to the line and say a move" },
+  { key: "↑ ↓", does: "choose a move; with Shift, several" },
+  { key: "Enter", does: "set every field of the move by picking" },
+  { key: "t", does: "take the move to the count above, after it" },
+  { key: "m", does: "take it to the count above, meanwhile" },
+  { key: "n", does: "give it a count of its own" },
+  { key: "u", does: "leave it without a count" },
+  { key: "r", does: "repeat the moves chosen" },
+  { key: "s", does: "the same on the other side" },
+  { key: "d", does: "divide here: begin a section, or join it to the one above" },
+  { key: "e", does: "name the section" },
+  { key: "l", does: "link an application to the moves chosen" },
+  { key: "w", does: "go to the next finding" },
+  { key: "x", does: "take the first fix of the finding here" },
+  { key: "Alt ↑ ↓", does: "carry the moves up or down" },
+  { key: "Delete", does: "take the moves out" },
+  { key: "Ctrl Z", does: "undo" },
+  { key: "Ctrl Y", does: "redo" },
+  { key: "?", does: "show these keys" },
+] as const;

@@ -1,0 +1,229 @@
+import { useCallback, useEffect, useRef, useState } from "react";
+import { answer, api, Problem } from "../../api/client";
+import { dropDraft, keepDraft, keptDraft } from "./drafts";
+import type { EditDocument, FormDocument, FormResponse, Written } from "./types";
+
+/** How the newest state relates to what the server has. */
+export type SaveState = "saved" | "unsaved" | "saving" | "offline" | "conflict";
+
+export interface Conflict {
+  savedBy: string;
+  revision: number;
+}
+
+const saveAfterMs = 600;
+const retryAfterMs = 3000;
+
+/**
+ * The form being written. Every edit is computed by the server; this hook keeps the order of edits, the way back and
+ * forth, and what has been saved. What the server has not taken is kept in the browser.
+ */
+export function useFormEditor(stored: FormResponse) {
+  const [written, setWritten] = useState<Written>();
+  const [past, setPast] = useState<Written[]>([]);
+  const [future, setFuture] = useState<Written[]>([]);
+  const [saveState, setSaveState] = useState<SaveState>("saved");
+  const [conflict, setConflict] = useState<Conflict>();
+  const [problem, setProblem] = useState<string>();
+  const [recovered, setRecovered] = useState(false);
+  const [heightCm, setHeightCm] = useState(175);
+
+  const now = useRef<Written | undefined>(undefined);
+  const basedOn = useRef(stored.revision);
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const height = useRef(heightCm);
+  height.current = heightCm;
+
+  const show = useCallback((next: Written) => {
+    now.current = next;
+    setWritten(next);
+  }, []);
+
+  const read = useCallback(
+    async (form: FormDocument): Promise<Written> => ({
+      form,
+      readings: await answer(api.POST("/api/readings", { body: { form, heightCm: height.current } })),
+    }),
+    [],
+  );
+
+  const save = useCallback(async () => {
+    const form = now.current?.form;
+    if (!form) return;
+    setSaveState("saving");
+    try {
+      const saved = await answer(
+        api.PUT("/api/forms/{id}", {
+          params: { path: { id: stored.id } },
+          body: { basedOn: basedOn.current, form },
+        }),
+      );
+      basedOn.current = saved.revision;
+      if (now.current?.form === form) {
+        dropDraft(stored.id);
+        setSaveState("saved");
+      } else keepDraft(stored.id, { basedOn: basedOn.current, form: now.current?.form ?? form });
+      setProblem(undefined);
+    } catch (error) {
+      if (error instanceof Problem && error.status === 409) {
+        setConflict({ savedBy: String(error.extra.savedBy), revision: Number(error.extra.revision) });
+        setSaveState("conflict");
+      } else if (error instanceof Problem && (error.status === 0 || error.status === 503)) {
+        setSaveState("offline");
+        timer.current = setTimeout(() => schedule.current(0), retryAfterMs);
+      } else {
+        setSaveState("unsaved");
+        setProblem(error instanceof Problem ? error.words : String(error));
+      }
+    }
+  }, [stored.id]);
+
+  const schedule = useRef<(after: number) => void>(() => {});
+  schedule.current = (after) => {
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => {
+      queue.current = queue.current.then(save);
+    }, after);
+  };
+
+  const changed = useCallback(
+    (next: Written) => {
+      show(next);
+      keepDraft(stored.id, { basedOn: basedOn.current, form: next.form });
+      setSaveState((state) => (state === "conflict" ? state : "unsaved"));
+      schedule.current(saveAfterMs);
+    },
+    [show, stored.id],
+  );
+
+  const step = useCallback(
+    (next: Written) => {
+      const before = now.current;
+      if (before) setPast((all) => [...all, before]);
+      setFuture([]);
+      changed(next);
+    },
+    [changed],
+  );
+
+  /** Applies edits in the order in which they were asked for. */
+  const edit = useCallback(
+    (...edits: EditDocument[]) => {
+      const work = queue.current.then(async () => {
+        const form = now.current?.form;
+        if (!form || !stored.mayEdit) return;
+        try {
+          step(await answer(api.POST("/api/edits", { body: { form, edits, heightCm: height.current } })));
+          setProblem(undefined);
+        } catch (error) {
+          setProblem(error instanceof Problem ? error.words : String(error));
+        }
+      });
+      queue.current = work;
+      return work;
+    },
+    [step, stored.mayEdit],
+  );
+
+  const undo = useCallback(() => {
+    setPast((all) => {
+      const back = all.at(-1);
+      if (!back || !now.current) return all;
+      const here = now.current;
+      setFuture((later) => [here, ...later]);
+      changed(back);
+      return all.slice(0, -1);
+    });
+  }, [changed]);
+
+  const redo = useCallback(() => {
+    setFuture((later) => {
+      const [next, ...rest] = later;
+      if (!next || !now.current) return later;
+      const here = now.current;
+      setPast((all) => [...all, here]);
+      changed(next);
+      return rest;
+    });
+  }, [changed]);
+
+  /** Gives up one's own version and takes the newest saved one. */
+  const takeTheirs = useCallback(async () => {
+    const newest = await answer(api.GET("/api/forms/{id}", { params: { path: { id: stored.id } } }));
+    basedOn.current = newest.revision;
+    dropDraft(stored.id);
+    const theirs = await read(newest.form);
+    const mine = now.current;
+    if (mine) setPast((all) => [...all, mine]);
+    show(theirs);
+    setConflict(undefined);
+    setSaveState("saved");
+  }, [read, show, stored.id]);
+
+  /** Keeps one's own version as a form of its own and leaves the newest saved one as it is. */
+  const keepMineAsCopy = useCallback(async () => {
+    const mine = now.current?.form;
+    if (!mine) return undefined;
+    const copy = await answer(
+      api.POST("/api/forms", { body: { form: { ...mine, title: `${mine.title} (my copy)` } } }),
+    );
+    await takeTheirs();
+    return copy.id;
+  }, [takeTheirs]);
+
+  // Opening: the newest saved version, or work of this browser that was never taken.
+  useEffect(() => {
+    let current = true;
+    const kept = stored.mayEdit ? keptDraft(stored.id) : undefined;
+    basedOn.current = kept?.basedOn ?? stored.revision;
+    const opening = kept && JSON.stringify(kept.form) !== JSON.stringify(stored.form) ? kept.form : stored.form;
+    read(opening)
+      .then((first) => {
+        if (!current) return;
+        show(first);
+        if (opening !== stored.form) {
+          setRecovered(true);
+          setSaveState("unsaved");
+          schedule.current(0);
+        } else if (kept) dropDraft(stored.id);
+      })
+      .catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
+    return () => {
+      current = false;
+      clearTimeout(timer.current);
+    };
+  }, [read, show, stored]);
+
+  const changeHeight = useCallback(
+    (cm: number) => {
+      setHeightCm(cm);
+      height.current = cm;
+      queue.current = queue.current.then(async () => {
+        if (now.current) show(await read(now.current.form));
+      });
+    },
+    [read, show],
+  );
+
+  return {
+    written,
+    edit,
+    /** Takes in a form that the server computed, such as what was dictated. */
+    take: step,
+    undo,
+    redo,
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
+    saveState,
+    conflict,
+    takeTheirs,
+    keepMineAsCopy,
+    problem,
+    recovered,
+    heightCm,
+    changeHeight,
+  };
+}
+
+export type FormEditor = ReturnType<typeof useFormEditor>;

@@ -1,0 +1,198 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { answer, api, Problem, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice, TextField } from "../../ui/Field";
+import { useNotice } from "../../ui/notices";
+import { Sheet } from "../../ui/Sheet";
+import { Waiting } from "../../ui/Waiting";
+
+type Student = Schemas["StudentResponse"];
+type Lists = Schemas["SchoolListsResponse"];
+
+/** The roster. */
+export default function PeoplePage() {
+  const [search, setSearch] = useState("");
+  const [left, setLeft] = useState(false);
+  const [page, setPage] = useState(0);
+  const [editing, setEditing] = useState<Student | "new">();
+  const notify = useNotice();
+  const queries = useQueryClient();
+  const lists = useQuery({ queryKey: ["lists"], queryFn: () => answer(api.GET("/api/school/lists")) });
+  const students = useQuery({
+    queryKey: ["students", search, left, page],
+    queryFn: () => answer(api.GET("/api/students", { params: { query: { search, left, page } } })),
+    placeholderData: (before) => before,
+  });
+  if (!students.data || !lists.data) return <Waiting error={students.error ?? lists.error} />;
+  const refresh = () => {
+    queries.invalidateQueries({ queryKey: ["students"] });
+    queries.invalidateQueries({ queryKey: ["grid"] });
+  };
+  const comeBack = async (s: Student) => {
+    await api.POST("/api/students/{id}/return", { params: { path: { id: s.id } } });
+    refresh();
+  };
+  const leave = async (s: Student) => {
+    await api.POST("/api/students/{id}/leave", { params: { path: { id: s.id } } });
+    refresh();
+    notify(`${s.name} is off the roster; the record is kept.`, () => comeBack(s));
+  };
+  const pages = Math.ceil(students.data.total / students.data.pageSize);
+  return (
+    <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h1 className="text-3xl">{left ? "Former students" : "Students"}</h1>
+        <div className="flex gap-2">
+          <Button kind="quiet" onClick={() => setLeft(!left)}>
+            {left ? "Back to the roster" : "Former students"}
+          </Button>
+          <Button kind="strong" onClick={() => setEditing("new")}>
+            Add a student
+          </Button>
+        </div>
+      </div>
+      <div className="mt-3 max-w-xs">
+        <TextField
+          label="Find by name"
+          type="search"
+          value={search}
+          onChange={(e) => {
+            setSearch(e.target.value);
+            setPage(0);
+          }}
+        />
+      </div>
+      {students.data.students.length === 0 && (
+        <p className="mt-4 text-ink-soft">
+          {search
+            ? "Nobody has that name."
+            : left
+              ? "Nobody has left."
+              : "Nobody is on the roster yet. Add the first student."}
+        </p>
+      )}
+      <ul className="mt-4 border-t border-line">
+        {students.data.students.map((s) => (
+          <li key={s.id} className="flex flex-wrap items-center gap-x-4 border-b border-line py-1.5">
+            <Link to={`/students/${s.id}`} className="min-w-48 flex-1 hover:underline">
+              {s.name}
+            </Link>
+            <span className="w-28 text-ink-soft">{s.rank ?? "no rank"}</span>
+            <span className="w-44 text-ink-soft">{s.trainingClass ?? "no class"}</span>
+            <span className="w-16 text-ink-soft">{s.heightCm ? `${s.heightCm} cm` : ""}</span>
+            {left ? (
+              <Button kind="quiet" onClick={() => comeBack(s)}>
+                Back on the roster
+              </Button>
+            ) : (
+              <span>
+                <Button kind="quiet" onClick={() => setEditing(s)} aria-label={`Change ${s.name}`}>
+                  Change
+                </Button>
+                <Button kind="quiet" onClick={() => leave(s)} aria-label={`${s.name} has left`}>
+                  Has left
+                </Button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      {pages > 1 && (
+        <p className="mt-3 flex items-center gap-3">
+          <Button disabled={page === 0} onClick={() => setPage(page - 1)}>
+            Earlier
+          </Button>
+          Page {page + 1} of {pages}
+          <Button disabled={page >= pages - 1} onClick={() => setPage(page + 1)}>
+            Later
+          </Button>
+        </p>
+      )}
+      {editing && (
+        <StudentSheet
+          student={editing === "new" ? undefined : editing}
+          lists={lists.data}
+          onClose={() => setEditing(undefined)}
+          onKept={refresh}
+        />
+      )}
+    </main>
+  );
+}
+
+function StudentSheet({
+  student,
+  lists,
+  onClose,
+  onKept,
+}: {
+  student: Student | undefined;
+  lists: Lists;
+  onClose: () => void;
+  onKept: () => void;
+}) {
+  const [name, setName] = useState(student?.name ?? "");
+  const [rankId, setRank] = useState(student ? (student.rankId ?? "") : (lists.ranks[0]?.id ?? ""));
+  const [classId, setClass] = useState(student ? (student.classId ?? "") : (lists.classes[0]?.id ?? ""));
+  const [height, setHeight] = useState(student?.heightCm?.toString() ?? "");
+  const save = useMutation({
+    mutationFn: () => {
+      const body = { name, rankId: rankId || null, classId: classId || null, heightCm: height ? Number(height) : null };
+      return student
+        ? answer(api.PUT("/api/students/{id}", { params: { path: { id: student.id } }, body }))
+        : answer(api.POST("/api/students", { body }));
+    },
+    onSuccess: () => {
+      onKept();
+      onClose();
+    },
+  });
+  const problem = save.error instanceof Problem ? save.error : undefined;
+  return (
+    <Sheet open onClose={onClose} title={student ? "Change a student" : "Add a student"}>
+      <form
+        className="flex flex-col gap-3"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          save.mutate();
+        }}
+      >
+        <TextField
+          label="Name"
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          errors={problem?.errors.name}
+          autoFocus
+        />
+        <Choice
+          label="Rank"
+          options={[["", "no rank"], ...lists.ranks.map((r) => [r.id, r.name] as const)]}
+          value={rankId}
+          onChange={(e) => setRank(e.target.value)}
+          errors={problem?.errors.rankId}
+        />
+        <Choice
+          label="Class"
+          options={[["", "no class"], ...lists.classes.map((c) => [c.id, c.name] as const)]}
+          value={classId}
+          onChange={(e) => setClass(e.target.value)}
+          errors={problem?.errors.classId}
+        />
+        <TextField
+          label="Height in centimetres, if known"
+          type="number"
+          value={height}
+          onChange={(e) => setHeight(e.target.value)}
+          errors={problem?.errors.heightCm}
+        />
+        {problem && Object.keys(problem.errors).length === 0 && <p className="text-ember">{problem.words}</p>}
+        <Button kind="strong" type="submit" className="self-start" disabled={save.isPending}>
+          Keep
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

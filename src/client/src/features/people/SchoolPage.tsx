@@ -1,0 +1,239 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { answer, api, Problem, type Schemas } from "../../api/client";
+import { useSession } from "../../app/session";
+import { Button } from "../../ui/Button";
+import { Choice, TextField } from "../../ui/Field";
+import { useNotice } from "../../ui/notices";
+import { Waiting } from "../../ui/Waiting";
+
+type Named = Schemas["NamedResponse"];
+
+/** The school's name and ways, its ranks and classes, who may sign in. */
+export default function SchoolPage() {
+  const { data: session } = useSession();
+  const lists = useQuery({ queryKey: ["lists"], queryFn: () => answer(api.GET("/api/school/lists")) });
+  if (!session?.school || !lists.data) return <Waiting error={lists.error} />;
+  return (
+    <main className="mx-auto flex w-full max-w-3xl flex-col gap-8 p-4 sm:p-6">
+      <h1 className="text-3xl">School</h1>
+      <Ways school={session.school} />
+      <NamedList title="Ranks, lowest first" rows={lists.data.ranks} path="ranks" />
+      <NamedList title="Classes" rows={lists.data.classes} path="classes" />
+      <Accounts />
+    </main>
+  );
+}
+
+function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
+  const queries = useQueryClient();
+  const notify = useNotice();
+  const [value, setValue] = useState({ name: school.name, tradition: school.tradition, directions: school.directions });
+  const save = useMutation({
+    mutationFn: () => answer(api.PUT("/api/school", { body: value })),
+    onSuccess: () => {
+      queries.invalidateQueries();
+      notify("Kept.");
+    },
+  });
+  const problem = save.error instanceof Problem ? save.error : undefined;
+  return (
+    <form
+      className="grid gap-3 sm:grid-cols-3"
+      noValidate
+      onSubmit={(e) => {
+        e.preventDefault();
+        save.mutate();
+      }}
+    >
+      <TextField
+        label="Name"
+        value={value.name}
+        onChange={(e) => setValue({ ...value, name: e.target.value })}
+        errors={problem?.errors.name}
+      />
+      <Choice
+        label="Names of techniques in"
+        options={[
+          ["english", "English"],
+          ["japanese", "Japanese"],
+          ["korean", "Korean"],
+          ["chinese", "Chinese"],
+        ]}
+        value={value.tradition}
+        onChange={(e) => setValue({ ...value, tradition: e.target.value as typeof value.tradition })}
+      />
+      <Choice
+        label="Directions told"
+        options={[
+          ["clock", "by the clock: nine o'clock"],
+          ["words", "in words: the left wall"],
+          ["degrees", "in degrees: 270"],
+        ]}
+        value={value.directions}
+        onChange={(e) => setValue({ ...value, directions: e.target.value as typeof value.directions })}
+      />
+      <Button kind="strong" type="submit" className="self-start justify-self-start">
+        Keep
+      </Button>
+    </form>
+  );
+}
+
+function NamedList({ title, rows, path }: { title: string; rows: readonly Named[]; path: "ranks" | "classes" }) {
+  const queries = useQueryClient();
+  const notify = useNotice();
+  const [name, setName] = useState("");
+  const done = () => queries.invalidateQueries({ queryKey: ["lists"] });
+  const tell = (error: unknown) => notify(error instanceof Problem ? error.words : String(error));
+  const add = () =>
+    answer(path === "ranks" ? api.POST("/api/ranks", { body: { name } }) : api.POST("/api/classes", { body: { name } }))
+      .then(() => setName(""))
+      .then(done)
+      .catch(tell);
+  const rename = (row: Named, to: string) => {
+    if (to.trim() === row.name) return;
+    const call = { params: { path: { id: row.id } }, body: { name: to } };
+    answer(path === "ranks" ? api.PUT("/api/ranks/{id}", call) : api.PUT("/api/classes/{id}", call))
+      .then(done)
+      .catch(tell);
+  };
+  const remove = (row: Named) => {
+    const call = { params: { path: { id: row.id } } };
+    answer(path === "ranks" ? api.DELETE("/api/ranks/{id}", call) : api.DELETE("/api/classes/{id}", call))
+      .then(done)
+      .catch(tell);
+  };
+  return (
+    <section>
+      <h2 className="text-xl">{title}</h2>
+      <ul className="mt-2 flex flex-col gap-1">
+        {rows.map((row) => (
+          <li key={row.id + row.name} className="flex items-center gap-2">
+            <input
+              aria-label={`Name of ${row.name}`}
+              className="min-h-9 w-64 rounded border border-line bg-sheet px-2"
+              defaultValue={row.name}
+              maxLength={80}
+              onBlur={(e) => rename(row, e.target.value)}
+              onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+            />
+            <Button kind="quiet" onClick={() => remove(row)} aria-label={`Remove ${row.name}`}>
+              Remove
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-2 flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          add();
+        }}
+      >
+        <div className="w-64">
+          <TextField label="One more" value={name} onChange={(e) => setName(e.target.value)} />
+        </div>
+        <Button type="submit">Add</Button>
+      </form>
+    </section>
+  );
+}
+
+function Accounts() {
+  const queries = useQueryClient();
+  const accounts = useQuery({ queryKey: ["accounts"], queryFn: () => answer(api.GET("/api/accounts")) });
+  const students = useQuery({ queryKey: ["students", "", false, 0], queryFn: () => answer(api.GET("/api/students")) });
+  const [value, setValue] = useState<{ name: string; email: string; role: Schemas["Role"]; studentId: string }>({
+    name: "",
+    email: "",
+    role: "instructor",
+    studentId: "",
+  });
+  const [password, setPassword] = useState<{ email: string; password: string }>();
+  const add = useMutation({
+    mutationFn: () =>
+      answer(
+        api.POST("/api/accounts", {
+          body: { ...value, studentId: value.role === "student" ? value.studentId || null : null },
+        }),
+      ),
+    onSuccess: (made) => {
+      setPassword({ email: value.email, password: made.password });
+      setValue({ name: "", email: "", role: "instructor", studentId: "" });
+      queries.invalidateQueries({ queryKey: ["accounts"] });
+    },
+  });
+  const renew = async (id: string, email: string) => {
+    const made = await answer(api.POST("/api/accounts/{id}/password", { params: { path: { id } } }));
+    setPassword({ email, password: made.password });
+  };
+  const problem = add.error instanceof Problem ? add.error : undefined;
+  return (
+    <section>
+      <h2 className="text-xl">Who may sign in</h2>
+      <ul className="mt-2">
+        {accounts.data?.map((a) => (
+          <li key={a.id} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
+            <span className="min-w-44">{a.name}</span>
+            <span className="flex-1 text-ink-soft">{a.email}</span>
+            <span className="text-ink-soft">{a.role === "head" ? "head instructor" : a.role}</span>
+            <Button kind="quiet" onClick={() => renew(a.id, a.email)}>
+              New password
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {password && (
+        <p role="status" className="mt-3 border-l-4 border-reed bg-reed-soft px-3 py-2">
+          {password.email} signs in with <b className="select-all">{password.password}</b>. Hand it over now: it is not
+          shown again.
+        </p>
+      )}
+      <form
+        className="mt-3 grid items-end gap-3 sm:grid-cols-2"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          add.mutate();
+        }}
+      >
+        <TextField
+          label="Name"
+          value={value.name}
+          onChange={(e) => setValue({ ...value, name: e.target.value })}
+          errors={problem?.errors.name}
+        />
+        <TextField
+          label="Email address"
+          type="email"
+          value={value.email}
+          onChange={(e) => setValue({ ...value, email: e.target.value })}
+          errors={problem?.errors.email}
+        />
+        <Choice
+          label="As"
+          options={[
+            ["instructor", "instructor"],
+            ["student", "student"],
+            ["head", "head instructor"],
+          ]}
+          value={value.role}
+          onChange={(e) => setValue({ ...value, role: e.target.value as Schemas["Role"] })}
+        />
+        {value.role === "student" && (
+          <Choice
+            label="Who on the roster"
+            options={[["", "choose"], ...(students.data?.students ?? []).map((s) => [s.id, s.name] as const)]}
+            value={value.studentId}
+            onChange={(e) => setValue({ ...value, studentId: e.target.value })}
+            errors={problem?.errors.studentId}
+          />
+        )}
+        <Button type="submit" className="justify-self-start" disabled={add.isPending}>
+          Give an account
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -1,0 +1,63 @@
+import { useSearchParams } from "react-router";
+import { TextField } from "../../ui/Field";
+import { Waiting } from "../../ui/Waiting";
+import { type Term, useTerms } from "./useTerms";
+
+const traditions = ["english", "japanese", "korean", "chinese"] as const;
+
+/** Every word that is understood, to search and read. */
+export default function TermsPage() {
+  const terms = useTerms();
+  const [params, setParams] = useSearchParams();
+  const search = params.get("q") ?? "";
+  if (!terms.data) return <Waiting error={terms.error} />;
+  const want = search.trim().toLowerCase();
+  const found = terms.data.filter((t) => want === "" || allWords(t).some((w) => w.toLowerCase().includes(want)));
+  const groups = Map.groupBy(found, (t) =>
+    t.kind === "stance" ? "Stances" : t.kind === "footwork" ? "Footwork" : t.family,
+  );
+  return (
+    <main className="mx-auto w-full max-w-5xl p-4 sm:p-6">
+      <h1 className="text-3xl">Terms</h1>
+      <p className="mt-1 text-ink-soft">
+        {found.length} of {terms.data.length} terms. Any of these words may be said; names are shown in the school's
+        tradition.
+      </p>
+      <div className="mt-3 max-w-sm">
+        <TextField
+          label="Find any word, in any language"
+          type="search"
+          value={search}
+          onChange={(e) => setParams(e.target.value ? { q: e.target.value } : {}, { replace: true })}
+        />
+      </div>
+      {found.length === 0 && <p className="mt-4">No term has that word.</p>}
+      {[...groups].map(([group, list]) => (
+        <section key={group} className="mt-6">
+          <h2 className="text-xl first-letter:uppercase">{group}</h2>
+          <ul className="mt-1 border-t border-line">
+            {list.map((t) => (
+              <li key={t.id} className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[14rem_1fr]">
+                <b>{t.name}</b>
+                <span>
+                  {traditions
+                    .filter((k) => t.names[k] && t.names[k] !== t.name)
+                    .map((k) => `${t.names[k]} (${k})`)
+                    .join(", ")}
+                  {t.aliases.length > 0 && (
+                    <span className="block text-sm text-ink-soft">also: {t.aliases.join(", ")}</span>
+                  )}
+                  {t.size && <span className="block text-sm text-ink-soft">{t.size}</span>}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </main>
+  );
+}
+
+function allWords(t: Term) {
+  return [t.name, ...Object.values(t.names), ...t.aliases];
+}
