@@ -88,6 +88,8 @@ public sealed class HeronDb(DbContextOptions<HeronDb> options, CurrentSchool sch
 
     private void FilterBySchool<T>(ModelBuilder model) where T : class, IOfSchool => model.Entity<T>(row =>
     {
+        // Rows make their own ids, so that a new row put into a list is known to be new.
+        if (typeof(T).GetProperty("Id") is not null) row.Property("Id").ValueGeneratedNever();
         row.HasQueryFilter(r => r.SchoolId == SchoolId);
         row.HasIndex(r => r.SchoolId);
         row.HasOne<School>().WithMany().HasForeignKey(r => r.SchoolId);

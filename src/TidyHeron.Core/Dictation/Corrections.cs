@@ -9,7 +9,11 @@ internal static class Corrections
         {
             if (!lexemes[i].Is("correction")) continue;
             var right = Neighbour(i, 1);
-            if (right < 0) continue;
+            if (right < 0)
+            {
+                lexemes[i] = lexemes[i] with { Kind = "filler" };
+                continue;
+            }
             // Look back past a few words for the last thing of the same kind; that is the one that was wrong.
             for (int k = i - 1, seen = 0; k >= 0 && seen < 6 && !lexemes[k].EndsSentence; k--)
             {

@@ -30,6 +30,7 @@ public sealed partial class Reader
         if (BeginsNewMove(lexeme)) Begin(Counting.Own);
         _then = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind != "stay") _draft.Footwork = kind;
+        else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
         TakeWaitingFoot();
@@ -53,6 +54,8 @@ public sealed partial class Reader
     {
         var kind = footwork.Value;
         if (_draft.IsEmpty || !_draft.HasBody) return false;
+        // "Bring the left foot back to ready stance": one move, said in two words.
+        if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;
         if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
         if (_draft.IsDone)
@@ -125,7 +128,7 @@ public sealed partial class Reader
         }
         if (next is { IsKick: true })
         {
-            _foot = foot;
+            (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
         if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null || _draft.Foot is not null))
@@ -135,7 +138,7 @@ public sealed partial class Reader
         }
         if (next is { Kind: "footwork" })
         {
-            _foot = foot;
+            (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
         if (_draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null) || _draft.IsDone && !backward)

@@ -54,7 +54,7 @@ public sealed partial class Reader
             _draft.Hands[^1] = action with { Hand = hand };
             return;
         }
-        _hand = hand;
+        (_hand, _limbLexeme) = (hand, _lexemes[i]);
     }
 
     private void TakeLevel(int i)
@@ -65,12 +65,12 @@ public sealed partial class Reader
         var next = Next(i);
         if (next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
         {
-            _level = level;
+            (_level, _levelLexeme) = (level, lexeme);
             return;
         }
         if (LastTechniqueIsKick() && _draft.Kick is { Level: null } kick) _draft.Kick = kick with { Level = level };
         else if (!_draft.SentenceEnded && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
-        else _level = level;
+        else (_level, _levelLexeme) = (level, lexeme);
 
         bool LastTechniqueIsKick()
         {

@@ -16,11 +16,14 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
         if (lexeme.Is("ordinal")) return lexeme.Plain.Contains(' ') && StartsSentence(i);
+        // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
+        if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
-        var alone = i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop;
-        return alone && StartsSentence(i);
+        return Alone(i) && StartsSentence(i);
     }
+
+    private bool Alone(int i) => i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop;
 
     private bool StartsSentence(int i)
     {
@@ -47,7 +50,6 @@ public sealed partial class Reader
         // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
         Finish();
         _draft = new Draft { Counting = Counting.Own };
-        _countOpen = true;
     }
 
     /// <summary>Whether a clause from here on consists only of a command, such as "same on the other side".</summary>
@@ -68,7 +70,6 @@ public sealed partial class Reader
     private void Command(int i, int end)
     {
         if (_draft.HasBody) Begin(Counting.Own);
-        if (_explicitCounts && !_countOpen && _said.Count == 0) _countOpen = true;
         var clause = _lexemes.GetRange(i, end - i);
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
         var alternating = clause.Any(l => l.Is("alternating"));
@@ -117,7 +118,7 @@ public sealed partial class Reader
                 _said.Add(copy);
             }
         }
-        _countOpen = false;
+        _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
 
         (Heading Before, Heading After) HeadingsAround(int index)
         {

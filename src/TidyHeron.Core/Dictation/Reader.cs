@@ -28,10 +28,12 @@ public sealed partial class Reader
     private Lexeme? _sideLexeme;
     private Side? _foot;          // "left foot", still without its step or kick
     private Hand? _hand;          // "left hand", still without its technique
+    private Lexeme? _limbLexeme;  // the words that named _foot or _hand
     private Level? _level;
+    private Lexeme? _levelLexeme;
     private Posture? _now;        // where the performer stands after the first _walked moves said
     private int _walked;
-    private bool _then, _together, _explicitCounts, _countOpen;
+    private bool _then, _together, _explicitCounts, _sameCount;
 
     private Reader(string text, Form form, int at, Conventions ways)
     {
@@ -99,6 +101,11 @@ public sealed partial class Reader
     private int Take(int i)
     {
         var lexeme = _lexemes[i];
+        if (!lexeme.IsStop && IsCountMark(i))
+        {
+            TakeCount(i);
+            return i;
+        }
         switch (lexeme.Kind)
         {
             case "stop":
@@ -137,17 +144,17 @@ public sealed partial class Reader
             case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together": _together = true; Note(lexeme, "count"); break;
-            case "sameCount": _countOpen = true; _draft.Counting = _draft.HasBody ? _draft.Counting : Counting.Then; Note(lexeme, "count"); break;
+            case "sameCount": _sameCount = true; Note(lexeme, "count"); break;
             case "note": i = TakeNote(i); break;
             case "detail" or "weapon": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
             case "again": Note(lexeme, "count"); break;
             case "otherSide": TakeOtherSideWord(i); break;
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
+            case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
+            case "times": Repeat(i, lexeme); break;
+            case "alternating" or "order" or "onTop": Note(lexeme, "note"); break;
             case "unread": Unread(lexeme); break;
-            case "times" or "alternating" or "timesNoun" or "degreesWord" or "clockNoun" or "order" or "onTop" or "noShout":
-                if (lexeme.Kind is "times") Repeat(i, lexeme); else Note(lexeme, "note");
-                break;
         }
         return i;
     }
@@ -168,16 +175,17 @@ public sealed partial class Reader
     /// <summary>Ends the move being said, if there is one, and begins another.</summary>
     private void Begin(Counting counting)
     {
-        var (side, foot, hand, level) = (_side, _foot, _hand, _level);
-        var sideLexeme = _sideLexeme;
-        _side = null; _foot = null; _hand = null; _level = null; _sideLexeme = null;
+        var waiting = (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme);
+        _side = null; _foot = null; _hand = null; _level = null;
         var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
         if (carried is null) Finish();
         _draft = carried ?? new Draft();
         _draft.SentenceEnded = false;
-        _draft.Counting = _explicitCounts && counting == Counting.Own && !_countOpen ? Counting.Then : counting;
-        _countOpen = false;
-        (_side, _foot, _hand, _level, _sideLexeme) = (side, foot, hand, level, sideLexeme);
+        // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
+        if (carried is null || !_explicitCounts)
+            _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
+        _sameCount = false;
+        (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
     }
 
     private void Add(Draft draft)
@@ -238,17 +246,34 @@ public sealed partial class Reader
     /// <summary>Words left without the thing they describe find the best place at the end of a clause.</summary>
     private void Settle()
     {
-        if (_foot is { } foot && _draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
+        if (_foot is { } foot)
+        {
+            if (_draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
+            else Leftover(_limbLexeme);
+        }
         if (_side is { } side && _sideLexeme is { } lexeme)
         {
             if (_draft.IsTurning && _draft.TurnSide is null) _draft.TurnSide = side;
             else if (_draft is { Hands: [.., { Hand: null } action] }) _draft.Hands[^1] = action with { Hand = side.Hand };
             else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
-            else if (_text[lexeme.Start..].Length > 0 && lexeme.Value == "left") Unread(lexeme);
             // "Right, …" at the start of a sentence is only a word to begin with.
+            else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);
         }
-        if (_level is { } level && _draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
-        _side = null; _sideLexeme = null; _foot = null; _hand = null; _level = null;
+        if (_level is { } level)
+        {
+            if (_draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
+            else Leftover(_levelLexeme);
+        }
+        if (_hand is not null) Leftover(_limbLexeme);
+        _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
+    }
+
+    /// <summary>A word that was known but found nothing to belong to is not dropped: it counts as not understood.</summary>
+    private void Leftover(Lexeme? lexeme)
+    {
+        if (lexeme is null) return;
+        _fields.RemoveAll(f => f.Start >= lexeme.Start && f.Start < lexeme.Start + lexeme.Length);
+        Unread(lexeme);
     }
 
     private void ResolveRearNamedLead(Draft draft, StanceShape shape)

@@ -117,7 +117,7 @@ public static class ApplicationEndpoints
         row.Steps = request.Steps.Select(s => new StoredStep { Who = s.Who, Text = s.Text.Trim() }).ToList();
         row.Risks = (request.Risks ?? []).Distinct().ToList();
         row.Note = request.Note;
-        db.ApplicationLinks.RemoveRange(row.Links);
+        db.ApplicationLinks.RemoveRange(row.Links.ToList());
         row.Links.Clear();
         row.Links.AddRange((request.Links ?? []).Select(l => new ApplicationLink { FormId = l.FormId, FirstMove = l.FirstMove, LastMove = l.LastMove }));
     }

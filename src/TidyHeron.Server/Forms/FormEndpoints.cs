@@ -83,7 +83,7 @@ public static class FormEndpoints
         var form = FormDocuments.Read(request.Form, ways.Vocabulary);
         new Validation().Text("form.title", form.Title, 200, "Give the form a name.").Throw();
         var stored = new StoredForm { Title = form.Title.Trim(), Revision = 1, Order = await db.Forms.CountAsync(cancellation) + 1 };
-        stored.Revisions.Add(RevisionOf(form, 1, person, clock));
+        stored.Revisions.Add(RevisionOf(stored.Id, form, 1, person, clock));
         db.Forms.Add(stored);
         await db.SaveChangesAsync(cancellation);
         return TypedResults.Created($"/api/forms/{stored.Id}", new SavedIdResponse(stored.Id, 1));
@@ -98,8 +98,7 @@ public static class FormEndpoints
         if (stored.Revision != request.BasedOn) return await Conflict(stored);
         stored.Revision++;
         stored.Title = form.Title.Trim();
-        var revision = RevisionOf(form, stored.Revision, person, clock);
-        db.Entry(stored).Collection(f => f.Revisions).CurrentValue = [revision];
+        var revision = RevisionOf(id, form, stored.Revision, person, clock);
         db.FormRevisions.Add(revision);
         try
         {
@@ -151,8 +150,9 @@ public static class FormEndpoints
             ? TypedResults.Ok(Json.ReadForm(document))
             : TypedResults.NotFound();
 
-    private static FormRevision RevisionOf(Form form, int number, ClaimsPrincipal person, TimeProvider clock) => new()
+    private static FormRevision RevisionOf(Guid formId, Form form, int number, ClaimsPrincipal person, TimeProvider clock) => new()
     {
+        FormId = formId,
         Number = number,
         Document = Json.Write(FormDocuments.Write(form)),
         SavedAt = clock.GetUtcNow(),

@@ -228,7 +228,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.ApplicationLink", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -313,7 +312,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.KnowledgeMark", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -373,7 +371,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.Rank", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -436,7 +433,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.StoredApplication", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -496,7 +492,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.StoredForm", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -541,7 +536,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.Student", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -596,7 +590,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.TrainingClass", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 

@@ -12,7 +12,7 @@ using TidyHeron.Store;
 namespace TidyHeron.Store.Migrations
 {
     [DbContext(typeof(HeronDb))]
-    [Migration("20261125002001_Initial")]
+    [Migration("20261125010426_Initial")]
     partial class Initial
     {
         /// <inheritdoc />
@@ -231,7 +231,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.ApplicationLink", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -316,7 +315,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.KnowledgeMark", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -376,7 +374,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.Rank", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -439,7 +436,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.StoredApplication", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -499,7 +495,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.StoredForm", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -544,7 +539,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.Student", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 
@@ -599,7 +593,6 @@ namespace TidyHeron.Store.Migrations
             modelBuilder.Entity("TidyHeron.Store.Entities.TrainingClass", b =>
                 {
                     b.Property<Guid>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("uuid")
                         .HasColumnName("id");
 

@@ -1,0 +1,116 @@
+using CsCheck;
+using Shouldly;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Body;
+
+public class WalkTests
+{
+    private static readonly BodyMeasures Body = new(175);
+
+    private static Posture After(string words) => Samples.ReadingOf(words).Walk.End;
+
+    [Fact]
+    public void In_a_step_the_other_foot_stays()
+    {
+        var reading = Samples.ReadingOf("Step with the left foot into a left front stance. Step with the right foot into a right front stance.");
+        reading.Walk.Postures[1].Left.Place.ShouldBe(reading.Walk.Postures[0].Left.Place);
+        reading.Walk.Postures[1].Moved.ShouldBe(Side.Right);
+    }
+
+    // Sizes: Choi, "Encyclopedia of Taekwon-Do" (1983) and Drillis & Contini (1966), both recalled from memory.
+    [Fact]
+    public void A_walking_stance_is_one_and_a_half_shoulder_widths_long_and_one_wide()
+    {
+        var posture = After("Step with the left foot into a left walking stance.");
+        var shoulders = 0.259 * 175;
+        (posture.Left.Place.Y - posture.Right.Place.Y).ShouldBe(1.5 * shoulders, 1e-9);
+        (posture.Right.Place.X - posture.Left.Place.X).ShouldBe(shoulders, 1e-9);
+    }
+
+    // Nakayama, "Dynamic Karate" (1966), recalled from memory: about 80 cm long and a hip width wide.
+    [Fact]
+    public void A_long_front_stance_is_80_cm_long_and_a_hip_width_wide_for_175_cm()
+    {
+        var posture = After("Step with the right foot into a right front stance.");
+        (posture.Right.Place.Y - posture.Left.Place.Y).ShouldBe(80, 1e-9);
+        (posture.Right.Place.X - posture.Left.Place.X).ShouldBe(0.191 * 175, 1e-9);
+    }
+
+    [Fact]
+    public void In_an_L_stance_the_feet_are_on_one_line_and_the_rear_one_is_square_to_it()
+    {
+        var posture = After("Step with the left foot into an L-stance with the left foot leading.");
+        posture.Left.Place.X.ShouldBe(posture.Right.Place.X, 1e-9);
+        posture.Right.Heading.ShouldBe(Heading.Right);
+    }
+
+    [Fact]
+    public void Stepping_to_the_left_into_a_horse_stance_keeps_the_facing()
+    {
+        var posture = After("Step to the left into a horse stance.");
+        posture.Heading.ShouldBe(Heading.Front);
+        posture.Moved.ShouldBe(Side.Left);
+        (posture.Right.Place.X - posture.Left.Place.X).ShouldBe(80, 1e-9);
+    }
+
+    [Fact]
+    public void The_foot_that_was_not_named_follows_from_the_stance_and_is_said_to_be_inferred()
+    {
+        var reading = Samples.ReadingOf("Step with the left foot into a left front stance. Step forward, punch.");
+        var second = reading.Walk.Postures[1];
+        second.Moved.ShouldBe(Side.Right);
+        second.Lead.ShouldBe(Side.Right);
+        second.Inferred.HasFlag(Inferred.Foot | Inferred.Lead | Inferred.Hand).ShouldBeTrue();
+        reading.Walk.Postures[0].Inferred.ShouldBe(Inferred.Nothing);
+    }
+
+    [Fact]
+    public void A_reverse_punch_is_done_with_the_hand_over_the_rear_foot() =>
+        After("Step with the left foot into a left front stance, reverse punch.").Hands[0].Hand.ShouldBe(Hand.Right);
+
+    [Fact]
+    public void Keeping_still_leaves_both_feet_where_they_are() => Samples.AnyForm.Sample(form =>
+    {
+        var still = form with { Moves = [.. form.Moves, new Move(MoveId.New()) { Footwork = new Footwork(new TermId("stay")) }] };
+        var walk = Walk.Of(still, Body, Samples.Ways);
+        var before = walk.Before(form.Moves.Count);
+        walk.End.Left.ShouldBe(before.Left);
+        walk.End.Right.ShouldBe(before.Right);
+    });
+
+    [Fact]
+    public void A_body_twice_as_tall_takes_twice_the_floor() => Samples.AnyForm.Sample(form =>
+    {
+        var small = Walk.Of(form, new BodyMeasures(100), Samples.Ways);
+        var tall = Walk.Of(form, new BodyMeasures(200), Samples.Ways);
+        for (var i = 0; i < small.Postures.Count; i++)
+        {
+            tall.Postures[i].Left.Place.X.ShouldBe(2 * small.Postures[i].Left.Place.X, 1e-6);
+            tall.Postures[i].Right.Place.Y.ShouldBe(2 * small.Postures[i].Right.Place.Y, 1e-6);
+        }
+    });
+
+    [Fact]
+    public void Every_posture_measures_up_to_its_stance() => Samples.AnyForm.Sample(form =>
+    {
+        foreach (var posture in Walk.Of(form, Body, Samples.Ways).Postures)
+        {
+            var shape = StanceSet.Standard.Of(posture.Stance);
+            var between = (posture.Left.Place - posture.Right.Place).Length;
+            between.ShouldBe(Math.Sqrt(Math.Pow(shape.Length.Cm(Body), 2) + Math.Pow(shape.Width.Cm(Body), 2)), 1e-6);
+        }
+    });
+
+    [Theory]
+    [InlineData(79.9)]
+    [InlineData(231)]
+    [InlineData(double.NaN)]
+    public void A_height_that_nobody_has_is_refused(double heightCm) => Should.Throw<ArgumentOutOfRangeException>(() => new BodyMeasures(heightCm));
+
+    // Drillis & Contini (1966), recalled from memory: shoulder height less the whole arm is the fingertips' height.
+    [Fact]
+    public void The_arm_hangs_to_the_published_fingertip_height() =>
+        (Body.ShoulderHeightCm - Body.ArmReachCm).ShouldBe(0.377 * 175, 0.002 * 175);
+}

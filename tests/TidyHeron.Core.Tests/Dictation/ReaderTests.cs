@@ -1,0 +1,166 @@
+using CsCheck;
+using Shouldly;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Dictation;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Dictation;
+
+public class ReaderTests
+{
+    private static Move One(string words) => Samples.Say(words).Form.Moves.ShouldHaveSingleItem();
+
+    private static Move SecondOf(string words) => Samples.Say(words).Form.Moves[1];
+
+    [Fact]
+    public void Left_foot_steps_into_a_front_stance_facing_nine_o_clock()
+    {
+        var move = One("The left foot steps into a left front stance facing nine o'clock, low block with the left hand, the right hand pulls to the hip, kiai!");
+        move.Footwork.ShouldBe(new Footwork(new TermId("step"), Side.Left));
+        move.Stance.ShouldBe(new StanceTaken(new TermId("front-stance"), Side.Left));
+        move.Facing.ShouldBe(Heading.Left);
+        move.Hands.ShouldBe([new HandAction(new TermId("low-block"), Hand.Left), new HandAction(new TermId("chamber"), Hand.Right)]);
+        move.Shout.ShouldBeTrue();
+    }
+
+    [Theory]
+    [InlineData("turn 90 degrees left", -90)]
+    [InlineData("turn left", -90)]
+    [InlineData("turn right 270°", 270)]
+    [InlineData("turn two hundred and seventy degrees to the left", -270)]
+    [InlineData("pivot one eighty right", 180)]
+    [InlineData("turn 45 to the right", 45)]
+    [InlineData("make a quarter turn to the left", -90)]
+    [InlineData("turn around to the left", -180)]
+    [InlineData("turn counterclockwise 270 degrees", -270)]
+    public void Turns_are_read_with_their_side(string words, int degrees) => One(words).Turn.ShouldBe(new Turn(degrees));
+
+    [Theory]
+    [InlineData("facing 1:30", 45)]
+    [InlineData("facing half past ten", 315)]
+    [InlineData("facing ten thirty", 315)]
+    [InlineData("face the front wall", 0)]
+    [InlineData("facing the back wall", 180)]
+    [InlineData("to 3 o'clock", 90)]
+    [InlineData("facing the left wall", 270)]
+    [InlineData("facing 225 degrees", 225)]
+    public void Directions_are_read_in_all_four_habits(string words, int degrees) =>
+        One("step with the left foot " + words + ", left front stance").Facing.ShouldBe(new Heading(degrees));
+
+    [Fact]
+    public void A_wrong_side_that_is_taken_back_does_not_count()
+    {
+        One("step forward, left hand, no, right hand punch").Hands.ShouldBe([new HandAction(new TermId("punch"), Hand.Right)]);
+        One("turn left, sorry, right 90 degrees").Turn.ShouldBe(Turn.To(Side.Right, 90));
+    }
+
+    [Fact]
+    public void The_same_stance_is_understood_in_four_languages()
+    {
+        foreach (var words in new[] { "tiger stance", "cat stance", "neko-ashi dachi", "empty stance", "beom seogi", "nekoashi-dachi" })
+            One("left " + words).Stance!.Kind.Value.ShouldBe("cat-stance", words);
+    }
+
+    [Fact]
+    public void The_front_leg_and_the_rear_hand_are_known_from_where_the_feet_are()
+    {
+        var move = SecondOf("Step with the left foot into a left front stance, left punch. Kick with the rear leg.");
+        move.Kick!.Foot.ShouldBe(Side.Right);
+        SecondOf("Step with the right foot into a right front stance, right punch. Punch with the rear hand.").Hands[0].Hand.ShouldBe(Hand.Left);
+    }
+
+    [Fact]
+    public void A_kick_says_where_it_lands()
+    {
+        var move = SecondOf("Step with the left foot into a left front stance, left punch. Right front kick to the body, landing in front in a right front stance.");
+        move.Kick.ShouldBe(new Kick(new TermId("front-kick"), Side.Right, Level.Middle, Landing.Front));
+        move.Stance!.Lead.ShouldBe(Side.Right);
+    }
+
+    [Fact]
+    public void Numbers_called_aloud_gather_what_is_said_between_them()
+    {
+        var form = Samples.Say("One. Step left, low block. Reverse punch. Two. Step right, punch.").Form;
+        Counts.Of(form).ShouldBe([1, 1, 2]);
+        Counts.Of(Samples.Say("Hana. Step left, low block. Dul. Step right, punch. Set. Step left, punch.").Form).ShouldBe([1, 2, 3]);
+    }
+
+    [Fact]
+    public void Then_with_a_new_step_is_a_new_count_and_with_a_hand_the_same_one()
+    {
+        Counts.Of(Samples.Say("Step left low block, then step right and punch.").Form).ShouldBe([1, 2]);
+        Counts.Of(Samples.Say("Step left low block, then reverse punch.").Form).ShouldBe([1, 1]);
+    }
+
+    [Fact]
+    public void Three_times_alternating_changes_feet_and_hands()
+    {
+        var form = Samples.Say("Step with the left foot into a left front stance, left punch. Three times alternating.").Form;
+        form.Moves.Select(m => m.Footwork!.Foot).ShouldBe([Side.Left, Side.Right, Side.Left]);
+        form.Moves.Select(m => m.Hands[0].Hand).ShouldBe([Hand.Left, Hand.Right, Hand.Left]);
+    }
+
+    [Fact]
+    public void Bow_and_ready_take_no_count()
+    {
+        var form = Samples.Say("Bow. Ready stance, fists in front. Step left low block. Return to ready. Bow.").Form;
+        Counts.Of(form).ShouldBe([0, 0, 1, 0, 0]);
+    }
+
+    [Fact]
+    public void End_of_section_is_a_cut()
+    {
+        var form = Samples.Say("Step left low block. Step right punch. That is the end of section one. Step left high block.").Form;
+        form.Sections.Select(s => form.IndexOf(s.First)).ShouldBe([0, 2]);
+    }
+
+    [Fact]
+    public void Watch_points_are_kept_as_a_note_and_not_read_as_moves()
+    {
+        var form = Samples.Say("Step left low block. Make sure the right heel stays down when you punch.").Form;
+        form.Moves.ShouldHaveSingleItem().Note.ShouldBe("Make sure the right heel stays down when you punch");
+    }
+
+    [Fact]
+    public void Words_that_are_not_understood_are_marked_where_they_stand()
+    {
+        var reading = Samples.Say("step left, flurble block");
+        reading.Unread.ShouldHaveSingleItem().ShouldBe(new UnreadWords(11, 7, "flurble"));
+    }
+
+    [Fact]
+    public void New_moves_go_after_the_one_chosen_and_start_from_where_it_ends()
+    {
+        var form = Samples.Say("Step with the left foot into a left front stance. Step with the right foot into a right front stance.").Form;
+        var reading = Reader.Read("again on the other side", form, form.Moves[0].Id, Samples.Ways);
+        reading.Form.Moves.Count.ShouldBe(3);
+        reading.Form.Moves[1].Stance!.Lead.ShouldBe(Side.Right);
+        reading.Form.Moves[2].ShouldBe(form.Moves[1]);
+    }
+
+    [Fact]
+    public void Arbitrary_text_never_throws_and_every_word_is_accounted_for()
+    {
+        var words = Gen.OneOf(
+            Gen.String[0, 40],
+            Gen.Int[0, 60].Array[0, 25].Select(picks => string.Join(" ", picks.Select(p => Scraps[p % Scraps.Length]))));
+        words.Sample(text =>
+        {
+            var reading = Samples.Say(text);
+            var covered = new bool[text.Length];
+            foreach (var (start, length) in reading.Fields.Select(f => (f.Start, f.Length)).Concat(reading.Unread.Select(u => (u.Start, u.Length))))
+                for (var i = start; i < start + length; i++) covered[i] = true;
+            for (var i = 0; i < text.Length; i++)
+                if (char.IsLetterOrDigit(text[i])) covered[i].ShouldBeTrue($"\"{text}\" at {i}");
+            Walk.Of(reading.Form, BodyMeasures.Reference, Samples.Ways).Postures.Count.ShouldBe(reading.Form.Moves.Count);
+        }, iter: 3000);
+    }
+
+    private static readonly string[] Scraps =
+    [
+        "left", "right", "foot", "hand", "step", "turn", "90", "degrees", ".", ",", "low block", "punch", "front stance", "kick", "no", "then", "while", "one", "three times",
+        "again", "other side", "set", "over", "facing", "o'clock", "nine", "1:30", "rear leg", "the", "front", "back", "to", "high", "middle", "land", "in front", "shout", "slow",
+        "end of section", "from", "ready stance", "make sure", "xyzzy", "both hands", "on the", "pivot", "with", "alternating", "return", "bow", "count", ":", "\n", "it's", "-", "°",
+        "same on the", "twice more", "half", "past", "staff",
+    ];
+}

@@ -1,0 +1,85 @@
+using System.Net;
+using System.Text.Json;
+using Shouldly;
+using TidyHeron.Formats;
+
+namespace TidyHeron.Server.Tests;
+
+/// <summary>The contract of the two computations, as a script would use them.</summary>
+public class DictationTests(HeronServer server) : IClassFixture<HeronServer>
+{
+    private async Task<JsonElement> Ask(string path, object body) => await (await server.Enter("instructor")).Post<JsonElement>(path, body);
+
+    [Fact]
+    public async Task Words_come_back_as_moves_with_what_was_not_understood()
+    {
+        var answer = await Ask("/api/dictation", new { text = "Bow. Step left foot to nine o'clock, left front stance, left zzz low block. Step forward, right punch, kiai." });
+        var moves = answer.GetProperty("moves");
+        moves.EnumerateArray().Select(m => m.GetProperty("count").GetInt32()).ShouldBe([0, 1, 2]);
+        moves[1].GetProperty("heading").GetInt32().ShouldBe(270);
+        moves[1].GetProperty("lead").GetString().ShouldBe("left");
+        moves[1].GetProperty("turn").GetInt32().ShouldBe(-90);
+        moves[1].GetProperty("stance").GetString().ShouldBe("front-stance");
+        moves[2].GetProperty("shout").GetBoolean().ShouldBeTrue();
+        moves[0].GetProperty("lead").ValueKind.ShouldBe(JsonValueKind.Null);
+        var unread = answer.GetProperty("unread")[0];
+        unread.GetProperty("text").GetString().ShouldBe("zzz");
+        unread.GetProperty("length").GetInt32().ShouldBe(3);
+        answer.GetProperty("findings").GetArrayLength().ShouldBe(0);
+        answer.GetProperty("form").GetProperty("moves").GetArrayLength().ShouldBe(3);
+    }
+
+    [Fact]
+    public async Task A_contradiction_comes_back_as_a_finding_at_its_move()
+    {
+        var answer = await Ask("/api/dictation", new { text = "Step left, low block. Turn 90 left facing three o'clock." });
+        var finding = answer.GetProperty("findings")[0];
+        finding.GetProperty("rule").GetString().ShouldBe("turn-facing");
+        finding.GetProperty("move").GetInt32().ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task Readings_tell_where_the_feet_stand_and_where_the_form_ends()
+    {
+        var dictated = await Ask("/api/dictation", new { text = "Step with the left foot into a left walking stance. Step with the left foot back to ready stance." });
+        var readings = await Ask("/api/readings", new { form = dictated.GetProperty("form"), heightCm = 200 });
+        var left = readings.GetProperty("moves")[0].GetProperty("posture").GetProperty("left");
+        left.GetProperty("y").GetDouble().ShouldBe(1.5 * 0.259 * 200, 0.01);
+        left.GetProperty("x").GetDouble().ShouldBe(-0.5 * 0.259 * 200, 0.01);
+        readings.GetProperty("floor").GetProperty("endError").GetProperty("x").GetDouble().ShouldBe(0, 0.01);
+        readings.GetProperty("findings").GetArrayLength().ShouldBe(0);
+    }
+
+    [Theory]
+    [InlineData("""{"text":null}""", "text")]
+    [InlineData("""{}""", "body")]
+    [InlineData("""{"text":"x","form":{"moves":[{"stance":{"kind":"wobble"}}]}}""", "moves[0].stance.kind")]
+    [InlineData("""{"text":"x","form":{"moves":[{"facing":"north"}]}}""", "form.moves[0].facing")]
+    [InlineData("""{"text":"x",""", "body")]
+    public async Task Bad_input_is_told_by_its_place(string json, string place)
+    {
+        var problem = await Visitor.Problem(await (await server.Enter("head")).PostRaw("/api/dictation", json), HttpStatusCode.BadRequest);
+        var errors = problem.GetProperty("errors").EnumerateObject().ToList();
+        errors.Select(e => e.Name).ShouldContain(place);
+        errors.ShouldAllBe(e => e.Value[0].GetString()!.Length > 10);
+    }
+
+    [Fact]
+    public async Task A_height_that_nobody_has_is_refused()
+    {
+        var problem = await Visitor.Problem(await (await server.Enter("head")).PostRaw("/api/readings", """{"form":{},"heightCm":20}"""), HttpStatusCode.BadRequest);
+        problem.GetProperty("errors").GetProperty("heightCm")[0].GetString().ShouldBe("Give a height from 80 to 230 cm.");
+    }
+
+    [Fact]
+    public async Task Edits_answer_with_the_form_and_its_readings()
+    {
+        var dictated = await Ask("/api/dictation", new { text = "Step left low block. Step right punch." });
+        var form = dictated.GetProperty("form");
+        var second = form.GetProperty("moves")[1].GetProperty("id").GetString();
+        var edited = await Ask("/api/edits", new { form, edits = new object[] { new { kind = "setCounting", moves = new[] { second }, counting = "then" }, new { kind = "cutHere", first = second } } });
+        edited.GetProperty("readings").GetProperty("counts").GetInt32().ShouldBe(1);
+        edited.GetProperty("readings").GetProperty("findings")[0].GetProperty("rule").GetString().ShouldBe("cut-in-count");
+        FormDocuments.Read(edited.GetProperty("form").Deserialize<FormDocument>(Json.Options)!, Core.Terms.Vocabulary.Standard).Sections.Count.ShouldBe(2);
+    }
+}
