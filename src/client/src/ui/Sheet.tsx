@@ -28,6 +28,9 @@ export function Sheet({
         >
           <Dialog.Title className="text-xl">{title}</Dialog.Title>
           {about && <Dialog.Description className="mt-1 text-ink-soft">{about}</Dialog.Description>}
+          <Dialog.Close className="absolute top-3 right-3 min-h-9 rounded px-2 text-ink-soft hover:bg-sunk">
+            Close
+          </Dialog.Close>
           <div className="mt-4">{children}</div>
         </Dialog.Content>
       </Dialog.Portal>

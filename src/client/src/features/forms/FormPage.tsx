@@ -40,7 +40,7 @@ function Editor({ stored }: { stored: FormResponse }) {
   const notify = useNotice();
   const navigate = useNavigate();
   const line = useRef<HTMLTextAreaElement>(null);
-  const page = useRef<HTMLDivElement>(null);
+  const page = useRef<HTMLElement>(null);
   const applications = useQuery({
     queryKey: ["applications", stored.id],
     queryFn: () => answer(api.GET("/api/applications", { params: { query: { formId: stored.id } } })),
@@ -223,8 +223,7 @@ function Editor({ stored }: { stored: FormResponse }) {
   };
 
   return (
-    // biome-ignore lint/a11y/noStaticElementInteractions: keys reach the page wherever the focus is within it
-    <div ref={page} className="flex min-h-0 flex-1 flex-col" onKeyDown={onKey}>
+    <main ref={page} className="flex min-h-0 flex-1 flex-col" onKeyDown={onKey}>
       <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-2">
         <h1 className="text-2xl">
           {stored.mayEdit ? (
@@ -408,7 +407,7 @@ function Editor({ stored }: { stored: FormResponse }) {
           }}
         />
       )}
-    </div>
+    </main>
   );
 }
 

@@ -1,3 +1,4 @@
+import { useEffect, useState } from "react";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import type { FormEditor, SaveState } from "./useFormEditor";
@@ -13,6 +14,8 @@ const words: Record<SaveState, string> = {
 /** Whether the newest state is with the server, and what to do when two people wrote at once. */
 export function SaveStatus({ editor, onCopied }: { editor: FormEditor; onCopied: (id: string) => void }) {
   const { saveState, conflict } = editor;
+  const [deciding, setDeciding] = useState(false);
+  useEffect(() => setDeciding(saveState === "conflict"), [saveState]);
   return (
     <>
       <span
@@ -22,9 +25,10 @@ export function SaveStatus({ editor, onCopied }: { editor: FormEditor; onCopied:
       >
         {words[saveState]}
       </span>
+      {saveState === "conflict" && !deciding && <Button onClick={() => setDeciding(true)}>Decide</Button>}
       <Sheet
-        open={saveState === "conflict" && conflict !== undefined}
-        onClose={() => {}}
+        open={deciding && conflict !== undefined}
+        onClose={() => setDeciding(false)}
         title="Someone else saved this form meanwhile"
         about={`${conflict?.savedBy} saved revision ${conflict?.revision} after you opened the form. Nothing was overwritten, and yours is kept in this browser.`}
       >

@@ -211,7 +211,6 @@ function GridTable({ grid, queryKey }: { grid: Grid; queryKey: unknown[] }) {
                         data-cell={`${row}-${column}`}
                         tabIndex={at.row === row && at.column === column ? 0 : -1}
                         className="flex h-12 min-w-20 items-center gap-1.5 rounded bg-sheet px-2 hover:bg-water-soft"
-                        aria-label={`${student.name}, section ${section.letter}: ${stepWords[step]}`}
                         title={
                           known?.markedBy
                             ? `${new Date(known.markedAt).toLocaleDateString()} by ${known.markedBy}`
@@ -236,8 +235,11 @@ function GridTable({ grid, queryKey }: { grid: Grid; queryKey: unknown[] }) {
                           }
                         }}
                       >
+                        <span className="sr-only">
+                          {student.name}, section {section.letter}: {stepWords[step]}
+                        </span>
                         <Reed step={step} />
-                        <span className="text-left text-sm leading-tight">
+                        <span aria-hidden="true" className="text-left text-sm leading-tight">
                           <b>{steps.indexOf(step) || "·"}</b>
                           {known && step !== "notShown" && (
                             <span className="block text-xs text-ink-soft">{shortDate(known.markedAt)}</span>

@@ -1,0 +1,55 @@
+using BenchmarkDotNet.Attributes;
+using BenchmarkDotNet.Running;
+using TidyHeron.Core;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Dictation;
+using TidyHeron.Core.Floor;
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Readings;
+
+BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
+
+/// <summary>What has to be quick enough that nobody waits: run with <c>dotnet run -c Release --project bench/TidyHeron.Bench -- --filter '*'</c>.</summary>
+[MemoryDiagnoser]
+[ShortRunJob]
+public class Readings
+{
+    private const string TenMoves = """
+        Step with the left foot to nine o'clock into a left front stance, left low block, right hand at the hip.
+        Step forward with the right foot, right middle punch.
+        Turn 180 degrees right with the right foot, right low block.
+        Step forward, left punch.
+        Turn 90 left to face the front, left low block.
+        Step forward right, high block.
+        Step forward left, high block.
+        Step forward right, high block, kiai.
+        Turn 270 left on the right foot into a left back stance, knife-hand block.
+        Right front kick, landing in front in a right front stance, reverse punch.
+        """;
+
+    private Form _form = new();
+    private string _hundredMoves = "";
+
+    [GlobalSetup]
+    public void SetUp()
+    {
+        _hundredMoves = string.Join('\n', Enumerable.Repeat(TenMoves, 10));
+        _form = Reader.Read(_hundredMoves, new Form(), null, Conventions.Standard).Form;
+        if (_form.Moves.Count != 100) throw new InvalidOperationException($"{_form.Moves.Count} moves instead of 100.");
+    }
+
+    /// <summary>Budget: under 5 ms.</summary>
+    [Benchmark]
+    public int AllReadingsOf100Moves()
+    {
+        var reading = FormReading.Of(_form, BodyMeasures.Reference, Conventions.Standard);
+        return reading.Findings.Count + FloorReading.Of(reading).PathCm.GetHashCode();
+    }
+
+    [Benchmark]
+    public int DictateTenMoves() => Reader.Read(TenMoves, new Form(), null, Conventions.Standard).Added.Count;
+
+    /// <summary>Budget: under 20 ms.</summary>
+    [Benchmark]
+    public int DictateHundredMoves() => Reader.Read(_hundredMoves, new Form(), null, Conventions.Standard).Added.Count;
+}

@@ -1,0 +1,157 @@
+using OpenQA.Selenium;
+using Shouldly;
+
+namespace TidyHeron.Browser.Tests;
+
+public sealed class DemoServer : IAsyncLifetime
+{
+    public RunningServer Server { get; private set; } = null!;
+
+    public async ValueTask InitializeAsync() => Server = await RunningServer.Start(demo: true);
+
+    public ValueTask DisposeAsync() => Server.DisposeAsync();
+}
+
+/// <summary>The demo school as each role sees it.</summary>
+public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
+{
+    private Person Visit(int width = 1280, int height = 800) => new(demo.Server.Address, width, height);
+
+    [Fact]
+    public void A_student_reads_and_has_nothing_to_write_with()
+    {
+        using var person = Visit();
+        person.EnterDemo("Student");
+        person.SeeText("Still Water").Click();
+        person.Until(() => person.Rows().Count > 20, "the score");
+        person.Driver.FindElements(By.Id("say")).ShouldBeEmpty();
+        person.Keys(Keys.ArrowDown, Keys.Delete, "s");
+        person.Rows().Count.ShouldBe(30);
+        person.SeeText("My record").Click();
+        person.See(By.XPath("//h1[normalize-space(.)='Juna Faircross']"));
+    }
+
+    [Fact]
+    public void No_page_has_anything_that_shuts_somebody_out()
+    {
+        using var person = Visit();
+        person.Open("/");
+        person.See(By.TagName("h1"));
+        person.AxeFindsNothing();
+        person.EnterDemo("Head instructor");
+        person.AxeFindsNothing();
+        foreach (var (path, seen) in new[] { ("/applications", "Roof and pour"), ("/knowledge", "Tamsin Weir"), ("/students", "Tamsin Weir"), ("/terms", "goat-clamping stance"), ("/school", "Who may sign in") })
+        {
+            person.Open(path);
+            person.SeeText(seen);
+            person.AxeFindsNothing();
+        }
+        person.Open("/forms");
+        person.SeeText("Still Water").Click();
+        person.Until(() => person.Rows().Count > 20, "the score");
+        person.Keys(Keys.ArrowDown);
+        person.AxeFindsNothing();
+        person.Keys(Keys.Enter);
+        person.SeeText("Facing afterwards");
+        person.AxeFindsNothing();
+        person.Keys(Keys.Escape, "?");
+        person.SeeText("Keys of the score");
+        person.AxeFindsNothing();
+    }
+
+    [Fact]
+    public void At_phone_width_nothing_is_wider_than_the_screen()
+    {
+        using var person = Visit(390, 844);
+        person.Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = 390, ["height"] = 844, ["deviceScaleFactor"] = 2, ["mobile"] = true });
+        person.EnterDemo("Instructor");
+        foreach (var (path, seen) in new[] { ("/forms", "Still Water"), ("/applications", "Roof and pour"), ("/students", "Ansel Birkmoor"), ("/terms", "goat-clamping stance") })
+        {
+            person.Open(path);
+            person.SeeText(seen);
+            Fits(person, path);
+        }
+        person.Open("/forms");
+        person.SeeText("Still Water").Click();
+        person.Until(() => person.Rows().Count > 20, "the score");
+        Fits(person, "the score");
+
+        static void Fits(Person person, string what) =>
+            ((long)person.Driver.ExecuteScript("return document.documentElement.scrollWidth")!).ShouldBeLessThanOrEqualTo(390, what);
+    }
+
+    [Fact]
+    public void Two_people_writing_one_form_lose_nothing()
+    {
+        using var first = Visit();
+        using var second = Visit();
+        first.EnterDemo("Head instructor");
+        first.Field("Name of a new form").SendKeys("Shared Ford" + Keys.Enter);
+        first.See(By.Id("say")).SendKeys("step left, low block" + Keys.Enter);
+        first.UntilRows(1);
+        first.UntilSaved();
+        second.EnterDemo("Instructor");
+        second.Driver.Navigate().GoToUrl(first.Driver.Url);
+        second.UntilRows(1);
+        first.See(By.Id("say")).SendKeys("step right, punch" + Keys.Enter);
+        first.UntilRows(2);
+        first.UntilSaved();
+        second.See(By.Id("say")).SendKeys("step right, high block" + Keys.Enter);
+        second.SeeText("Someone else saved this form meanwhile");
+        second.SeeText("Ottoline Fenwick");
+        second.Button("Keep mine as a copy").Click();
+        second.Until(() => second.Driver.Title.Length > 0 && second.PageText().Contains("Shared Ford (my copy)"), "the copy");
+        second.UntilRows(2);
+        second.Rows()[1].ShouldContain("rising block");
+        first.Driver.Navigate().Refresh();
+        first.UntilRows(2);
+        first.Rows()[1].ShouldContain("punch");
+    }
+
+    [Fact]
+    public void A_browser_that_dies_while_someone_types_loses_nothing()
+    {
+        var profile = Directory.CreateTempSubdirectory("heron-killed-").FullName;
+        string url;
+        using (var person = new Person(demo.Server.Address, profile: profile))
+        {
+            person.EnterDemo("Head instructor");
+            person.Field("Name of a new form").SendKeys("Cut Short" + Keys.Enter);
+            person.See(By.Id("say")).SendKeys("step left, low block" + Keys.Enter);
+            person.UntilRows(1);
+            person.UntilSaved();
+            person.See(By.Id("say")).SendKeys("step right, high bl");
+            person.SeeText("step right, high bl");
+            url = person.Driver.Url;
+            Thread.Sleep(6000); // the browser itself writes what a page stored within five seconds
+            person.KillBrowser();
+        }
+        using var again = new Person(demo.Server.Address, profile: profile);
+        again.EnterDemo("Head instructor"); // cookies are written more rarely than what a page stores
+        again.Driver.Navigate().GoToUrl(url);
+        again.UntilRows(1);
+        again.See(By.Id("say")).GetDomProperty("value").ShouldBe("step right, high bl");
+    }
+
+    [Fact]
+    public async Task While_the_server_is_away_work_is_kept_and_saved_when_it_returns()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        person.EnterDemo("Head instructor");
+        person.Field("Name of a new form").SendKeys("Low Tide" + Keys.Enter);
+        var line = person.See(By.Id("say"));
+        line.SendKeys("step left, low block. step right, punch" + Keys.Enter);
+        person.UntilRows(2);
+        person.UntilSaved();
+        person.Keys(Keys.Escape);
+        await server.Stop();
+        person.KeysWith(Keys.Control, "z"); // back needs no server; saving it does
+        person.UntilRows(0);
+        person.SeeText("waiting for the server");
+        await server.Start();
+        person.UntilSaved();
+        person.Driver.Navigate().Refresh();
+        person.SeeText("Nothing is written yet");
+    }
+}
