@@ -12,6 +12,18 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
+        if (_series > 0 && kind == "step" && lexeme.IsGerund && _draft is { HasHands: true, SentenceEnded: false })
+        {
+            Note(lexeme, "footwork"); // "three punches going forward": taken in already
+            return;
+        }
+        if (kind is not ("bow" or "announce" or "return") && MovesAHand(i))
+        {
+            // "Slide the left hand down", "both hands come up": the verb is a hand's, not a foot's.
+            if (kind is "slide" or "switch") TakeGripVerb(i, kind == "slide" ? "slide-grip" : "regrip");
+            else Note(lexeme, "filler");
+            return;
+        }
         if (kind == "land" && _draft is { Kick: { } kick, SentenceEnded: false })
         {
             // "Land" says where the kicking foot comes down; the direction follows as a word of its own.
@@ -29,7 +41,7 @@ public sealed partial class Reader
         }
         if (BeginsNewMove(lexeme)) Begin(Counting.Own);
         _then = false;
-        if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind != "stay") _draft.Footwork = kind;
+        if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
@@ -41,6 +53,36 @@ public sealed partial class Reader
         }
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
+    private bool MovesAHand(int i)
+    {
+        if (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) return Next(i) is not { Kind: "footNoun" or "relFoot" or "stance" };
+        var next = Next(i);
+        if (next is { Kind: "side" }) next = Next(IndexAfter(i));
+        return next is { Kind: "handNoun" or "relHand" } && !Follows(_lexemes.IndexOf(next), "with");
+    }
+
+    private void TakeGripVerb(int i, string technique)
+    {
+        var term = _ways.Vocabulary.Find(new TermId(technique))!;
+        _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = technique, Term = term };
+        TakeHandTechnique(i);
+    }
+
+    /// <summary>"Next to the right foot": the place a foot goes to, not a foot that moves.</summary>
+    private int TakeBeside(int i)
+    {
+        var end = i;
+        for (var k = i + 1; k < _lexemes.Count && _lexemes[k].Kind is "filler" or "side" or "footNoun" or "relFoot"; k++)
+        {
+            if (_lexemes[k].Is("filler") && _lexemes[k].Plain is not ("the" or "your" or "other" or "a")) break;
+            end = k;
+        }
+        for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
+        if (_draft is { Footwork: "step" or "lift-foot", Way: null, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) _draft.Footwork = "pull-together";
+        return end;
     }
 
     private void TakeWaitingFoot()
@@ -174,6 +216,12 @@ public sealed partial class Reader
         var next = Next(i);
         var previous = Previous(i);
         Note(lexeme, "side");
+        // "Hidari ni muite": the side comes before the word for facing.
+        if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return;
+        }
         if (_side is not null) Settle();
         if (previous is { Kind: "footwork" } && !IsTurnWord(previous) && _draft.Way is null && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") })
@@ -195,7 +243,7 @@ public sealed partial class Reader
                 (_side, _sideLexeme) = (side, lexeme);
                 return;
             case { Kind: "degrees" or "amount" }:
-            case { Kind: "footwork", Value: "turn" or "pivot" or "spin" }:
+            case { Kind: "footwork", Value: "turn" or "pivot" or "spin" } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next:
                 BeginTurnIfDone();
                 _draft.TurnSide = side;
                 return;
@@ -280,7 +328,7 @@ public sealed partial class Reader
             Note(_lexemes[i], "facing");
             return;
         }
-        if (_draft.Facing is not null && (_draft.SentenceEnded || _draft.IsDone)) Begin(Counting.Own);
+        if (_draft.SentenceEnded && (_draft.Facing is not null || _draft.IsOpening || _draft is { Stance: not null, Footwork: null }) || _draft is { Facing: not null, IsDone: true }) Begin(Counting.Own);
         _draft.Facing ??= heading;
         _draft.FacingIsLoose = !said && !_draft.IsTurning;
         Note(_lexemes[i], "facing");

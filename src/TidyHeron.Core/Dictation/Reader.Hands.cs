@@ -120,12 +120,28 @@ public sealed partial class Reader
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;
         Note(lexeme, "technique");
+        // "Three punches going forward" are three steps with a number each; "three punches" are one number.
+        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")));
+        if (steps)
+        {
+            if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
+            {
+                var action = _draft.Hands[^1];
+                _draft.Hands.RemoveAt(_draft.Hands.Count - 1);
+                Begin(Counting.Own);
+                _draft.Hands.Add(action);
+            }
+            _draft.Footwork = "step";
+            if (!_explicitCounts) _draft.Counting = Counting.Own;
+        }
         for (var again = 1; again < repeats; again++)
         {
             var last = _draft.Hands[^1];
-            Begin(Counting.Then);
+            Begin(steps ? Counting.Own : Counting.Then);
+            if (steps) _draft.Footwork = "step";
             _draft.Hands.Add(last with { Hand = last.Hand?.Other });
         }
+        _series = repeats > 1 ? repeats : 0;
     }
 
     private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
@@ -139,11 +155,13 @@ public sealed partial class Reader
             return _draft.Footwork is "bow" or "announce";
         }
         // What the other hand does meanwhile: pulling, covering, supporting.
+        if (term.Family is "grip" && _draft.SentenceEnded) return true;
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
         if (_together) return false;
-        var others = hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
-        if (others && !_then && (handNamed || !_draft.SentenceEnded) && !(_draft.SentenceEnded && !handNamed))
-            return _draft.SentenceEnded && _draft.Hands.Count >= 2;
+        // "Left hand blocks, right hand punches": both are named as hands and work together. "Left block, right punch"
+        // are two things in a row.
+        var others = handNamed && hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
+        if (others && !_then) return _draft.SentenceEnded && _draft.Hands.Count >= 2;
         return true;
     }
 

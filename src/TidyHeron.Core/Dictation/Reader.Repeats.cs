@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Counts, "again", "other side", "three times" and cuts.</summary>
 public sealed partial class Reader
 {
-    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "way", "countNoun", "together"];
+    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together"];
 
     /// <summary>
     /// Whether a number at this lexeme tells a count: "count three", "number four", or a number with a clause to
@@ -15,7 +15,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
-        if (lexeme.Is("ordinal")) return lexeme.Plain.Contains(' ') && StartsSentence(i);
+        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
@@ -60,6 +60,7 @@ public sealed partial class Reader
         while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
         var clause = _lexemes.GetRange(i, end - i);
         if (!clause.All(l => CommandWords.Contains(l.Kind))) return false;
+        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end))) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
@@ -67,8 +68,22 @@ public sealed partial class Reader
 
     private bool HasSomethingToRepeat() => _said.Count + _before.Count > 0 || _draft.HasBody;
 
+    /// <summary>"Third, right." "Fourth: left." — a sentence, or what follows a number, that is only a side.</summary>
+    private bool SideAlone(int i, int end)
+    {
+        var before = i - 1;
+        while (before >= 0 && (_lexemes[before].IsStop && !_lexemes[before].EndsSentence || _lexemes[before].Is("filler"))) before--;
+        var counted = before >= 0 && IsCountMark(before);
+        return counted && (end >= _lexemes.Count || _lexemes[end].EndsSentence);
+    }
+
     private void Command(int i, int end)
     {
+        if (_lexemes.GetRange(i, end - i) is var words && words.All(l => l.Kind is "side" or "filler" or "handNoun" or "then"))
+        {
+            SideCommand(words);
+            return;
+        }
         if (_draft.HasBody) Begin(Counting.Own);
         var clause = _lexemes.GetRange(i, end - i);
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
@@ -85,6 +100,34 @@ public sealed partial class Reader
         // "Again, three times" says how often again; "three times" alone says how often in all.
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
         RepeatLast(Math.Min(more, 99), otherSide || alternating);
+    }
+
+    /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>
+    private void SideCommand(List<Lexeme> words)
+    {
+        var side = words.Last(l => l.Is("side")).Value == "left" ? Side.Left : Side.Right;
+        foreach (var lexeme in words) Note(lexeme, "side");
+        if (_series > 0)
+        {
+            // The series' last move is still being said; those before it are in the form.
+            var back = --_series;
+            if (back > 0) SetSide(_said.Count - back, side);
+            else if (_draft is { Hands: [.., var action] }) _draft.Hands[^1] = action with { Hand = side.Hand };
+            return;
+        }
+        if (_draft.HasBody) Begin(Counting.Own);
+        var last = _said.Concat(_before.AsEnumerable().Reverse()).LastOrDefault();
+        var lastHand = Now().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand;
+        RepeatLast(1, otherSide: last is not null && lastHand is { } hand && hand != side.Hand);
+
+        void SetSide(int index, Side to)
+        {
+            if (index < 0 || index >= _said.Count || _said[index].Hands.Count == 0) return;
+            var hands = _said[index].Hands.ToList();
+            hands[^1] = hands[^1] with { Hand = to.Hand };
+            _said[index] = _said[index] with { Hands = hands.ToValueList() };
+            ForgetNow();
+        }
     }
 
     /// <summary>"Punch three times" at the end of a move's own words.</summary>

@@ -33,6 +33,7 @@ public sealed partial class Reader
     private Lexeme? _levelLexeme;
     private Posture? _now;        // where the performer stands after the first _walked moves said
     private int _walked;
+    private int _series;          // how many like techniques were said at once and still wait for their sides
     private bool _then, _together, _explicitCounts, _sameCount;
 
     private Reader(string text, Form form, int at, Conventions ways)
@@ -135,6 +136,7 @@ public sealed partial class Reader
             case "lead": TakeLead(i); break;
             case "landing": TakeLanding(i); break;
             case "set": i = TakePreparation(i); break;
+            case "beside": i = TakeBeside(i); break;
             case "support": Note(lexeme, "foot"); break;
             case "from": i = TakeSource(i, opening: false); break;
             case "opening": i = TakeSource(i, opening: true); break;
