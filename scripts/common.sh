@@ -92,4 +92,4 @@ install_npm() {
 build_client() { (cd "$ROOT/src/client" && npm run --silent build) || die "the client did not build."; }
 
 # answers URL: whether it answers 200.
-answers() { node -e 'fetch(process.argv[1]).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "$1"; }
+answers() { node -e 'fetch(process.argv[1],{signal:AbortSignal.timeout(3000)}).then(r=>process.exit(r.ok?0:1),()=>process.exit(1))' "$1"; }

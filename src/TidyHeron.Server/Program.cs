@@ -39,6 +39,7 @@ app.UseCurrentSchool();
 
 app.MapHealthChecks("/health").AllowAnonymous();
 app.MapContract();
+app.MapSchemas();
 var api = app.MapGroup("/api").AddEndpointFilter<AntiforgeryFilter>();
 api.MapSessions();
 api.MapDemo();

@@ -94,6 +94,66 @@ public class FormTests(HeronServer server) : IClassFixture<HeronServer>
         await Visitor.Problem(await student.Get($"/api/forms/{hidden.Id}"), HttpStatusCode.NotFound);
     }
 
+    [Theory]
+    [InlineData("json", "application/json")]
+    [InlineData("csv", "text/csv")]
+    public async Task A_form_goes_out_and_comes_in_again_unchanged(string format, string type)
+    {
+        var head = await server.Enter("head");
+        var id = (await head.Get<FormSummary[]>("/api/forms")).Single(f => f.Title == "Still Water").Id;
+        var exported = await head.Get($"/api/forms/{id}/export?as={format}");
+        exported.Content.Headers.ContentType!.MediaType.ShouldBe(type);
+        var made = await head.Post<SavedIdResponse>("/api/forms/import", new { @as = format, content = await exported.Content.ReadAsStringAsync(), title = $"Still Water from {format}" });
+        var (before, after) = ((await head.Get<FormResponse>($"/api/forms/{id}")).Form, (await head.Get<FormResponse>($"/api/forms/{made.Id}")).Form);
+        Json.Write(after with { Title = "", Sections = [], DeclaredCounts = null, DeclaredShouts = null }).ShouldBe(Json.Write(before with { Title = "", Sections = [], DeclaredCounts = null, DeclaredShouts = null }));
+        after.Sections.Select(s => (s.First, s.Name)).ShouldBe(before.Sections.Select(s => (s.First, s.Name)));
+        await head.Post($"/api/forms/{made.Id}/archive");
+    }
+
+    [Theory]
+    [InlineData("json", "{\n \"moves\": [\n { \"shout\": 3 } ] }", "line 3, moves[0].shout")]
+    [InlineData("csv", "stance\r\nwobble\r\n", "line 2, stance")]
+    [InlineData("md", "# x", "as")]
+    public async Task A_bad_file_is_refused_with_line_and_reason_and_nothing_is_imported(string format, string content, string place)
+    {
+        var head = await server.Enter("head");
+        var before = (await head.Get<FormSummary[]>("/api/forms")).Length;
+        var problem = await Visitor.Problem(await head.Post("/api/forms/import", new { @as = format, content, title = "x" }), HttpStatusCode.BadRequest);
+        problem.GetProperty("errors").EnumerateObject().Select(e => e.Name).ShouldContain(place);
+        (await head.Get<FormSummary[]>("/api/forms")).Length.ShouldBe(before);
+    }
+
+    [Fact]
+    public async Task The_schema_is_served_and_the_one_in_the_docs_is_the_same()
+    {
+        var served = await (await server.Visit().Get("/schemas/form-1.json")).Content.ReadAsStringAsync();
+        var file = Path.Combine(Repository.Root, "docs/schemas/form-1.json");
+        if (Environment.GetEnvironmentVariable("HERON_UPDATE_CONTRACT") == "1") await File.WriteAllTextAsync(file, served);
+        (await File.ReadAllTextAsync(file)).ShouldBe(served);
+    }
+
+    [Fact]
+    public async Task Two_revisions_are_compared_move_by_move()
+    {
+        var head = await server.Enter("head");
+        Form Said(string words) => Reader.Read(words, new Form { Title = "Versions" }, null, Conventions.Standard).Form;
+        var id = (await head.Post<SavedIdResponse>("/api/forms", new { form = FormDocuments.Write(Said("Step left low block. Step right punch.")) })).Id;
+        await head.Put($"/api/forms/{id}", new { basedOn = 1, form = FormDocuments.Write(Said("Step left low block. Right front kick. Step right high punch.")) });
+        var comparison = await head.Get<ComparisonResponse>($"/api/forms/compare?first={id}&firstRevision=1&second={id}");
+        comparison.Lines.Select(l => l.Likeness).ShouldBe([Core.Versions.Likeness.Same, Core.Versions.Likeness.OnlySecond, Core.Versions.Likeness.Different]);
+        comparison.Lines[2].First!.Count.ShouldBe(2);
+        comparison.Lines[2].Second!.Count.ShouldBe(3);
+        await head.Post($"/api/forms/{id}/archive");
+    }
+
+    [Fact]
+    public async Task Passages_that_occur_twice_are_found_across_the_school()
+    {
+        await using var own = new HeronServer();
+        var passages = await (await own.Enter("head")).Get<PassageResponse[]>("/api/forms/passages");
+        passages.ShouldContain(p => p.FirstTitle == "First Crossing" && p.SecondTitle == "First Crossing" && p.Mirrored && p.FirstCount == 1 && p.SecondCount == 5 && p.Length == 4);
+    }
+
     [Fact]
     public async Task A_student_sees_only_their_own_record()
     {

@@ -35,6 +35,13 @@ public static class Rules
         new HandUsedTwice(),
         new CutInsideCount(),
         new StandingFootKicks(),
+        new WeightOnMovingFoot(),
+        new JumpWithoutLanding(),
+        new GroundWithoutRising(),
+        new WeaponHandStrikes(),
+        new GripChangeMissing(),
+        new PreparationContradictsMove(),
+        new StartPositionUnclear(),
         new DeclaredTotals(),
     ];
 

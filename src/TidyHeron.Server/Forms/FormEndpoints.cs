@@ -48,6 +48,8 @@ public static class FormEndpoints
         forms.MapPut("/{id:guid}/sharing", Share).WithName("shareForm").RequireAuthorization(SignIn.Instructors);
         forms.MapPost("/{id:guid}/archive", (Guid id, HeronDb db, TimeProvider clock, CancellationToken c) => SetArchived(id, clock.GetUtcNow(), db, c)).WithName("archiveForm").RequireAuthorization(SignIn.Instructors);
         forms.MapPost("/{id:guid}/restore", (Guid id, HeronDb db, CancellationToken c) => SetArchived(id, null, db, c)).WithName("restoreForm").RequireAuthorization(SignIn.Instructors);
+        forms.MapExchange();
+        forms.MapVersions();
         forms.MapGet("/{id:guid}/revisions", Revisions).WithName("listRevisions").RequireAuthorization(SignIn.Instructors);
         forms.MapGet("/{id:guid}/revisions/{number:int}", Revision).WithName("getRevision").RequireAuthorization(SignIn.Instructors);
     }
@@ -82,6 +84,12 @@ public static class FormEndpoints
         var ways = await school.Get(cancellation);
         var form = FormDocuments.Read(request.Form, ways.Vocabulary);
         new Validation().Text("form.title", form.Title, 200, "Give the form a name.").Throw();
+        return await AddForm(form, db, person, clock, cancellation);
+    }
+
+    /// <summary>Puts a new form into the school.</summary>
+    internal static async Task<Created<SavedIdResponse>> AddForm(Form form, HeronDb db, ClaimsPrincipal person, TimeProvider clock, CancellationToken cancellation)
+    {
         var stored = new StoredForm { Title = form.Title.Trim(), Revision = 1, Order = await db.Forms.CountAsync(cancellation) + 1 };
         stored.Revisions.Add(RevisionOf(stored.Id, form, 1, person, clock));
         db.Forms.Add(stored);

@@ -67,6 +67,32 @@ public class RuleTests
     public void Kicking_with_the_only_standing_foot_is_found() =>
         Single(Samples.ReadingOf("Lift the right foot into a left crane stance. Left side kick."), "standing-foot-kicks");
 
+    [Theory]
+    [InlineData("jump-landing", "Jump up, high x-block.")]
+    [InlineData("ground-rising", "Kneel down, right hand hammer fist. Step forward with the left foot, punch.")]
+    [InlineData("foot-carries-weight", "Lift the right foot into a left crane stance. Step forward with the left foot into a left front stance.")]
+    [InlineData("weapon-hand", "Both hands staff guard, left foot steps. Left hand punch.")]
+    [InlineData("grip-change", "Both hands staff guard, left foot steps. Let go with the left hand. Both hands staff low block.")]
+    [InlineData("preparation", "Step with the left foot, set right over left, left hand low block.")]
+    public void What_contradicts_itself_is_found_and_every_fix_clears_it(string rule, string words) => Single(Samples.ReadingOf(words), rule);
+
+    [Theory]
+    [InlineData("Jump up into a right front stance, high x-block.")]
+    [InlineData("Kneel down, right hand hammer fist. Rise into a left front stance, punch.")]
+    [InlineData("Lift the right foot into a left crane stance. Step forward with the right foot into a right front stance.")]
+    [InlineData("Both hands staff guard, left foot steps. Let go with the left hand. Left hand punch.")]
+    [InlineData("Both hands staff guard, left foot steps. Let go with the left hand. Regrip with the left hand. Both hands staff low block.")]
+    [InlineData("Step with the left foot, set left over right, left hand low block.")]
+    [InlineData("Step with the left foot, set right over left, left hand rising block.")]
+    public void What_does_not_contradict_itself_is_left_alone(string words) => Samples.ReadingOf(words).Findings.ShouldBeEmpty();
+
+    [Fact]
+    public void A_section_that_begins_where_nobody_can_stand_is_found()
+    {
+        var form = Samples.Say("Step left low block. Right front kick. Step right punch.").Form;
+        Single(Samples.ReadingOf(new CutHere(form.Moves[2].Id).Apply(form)), "section-start");
+    }
+
     [Fact]
     public void Declared_totals_are_checked()
     {

@@ -9,6 +9,8 @@ import { isInstructor, useSession } from "./session";
 
 const FormsPage = lazy(() => import("../features/forms/FormsPage"));
 const FormPage = lazy(() => import("../features/forms/FormPage"));
+const HistoryPage = lazy(() => import("../features/forms/HistoryPage"));
+const ComparePage = lazy(() => import("../features/forms/ComparePage"));
 const ApplicationsPage = lazy(() => import("../features/applications/ApplicationsPage"));
 const ApplicationPage = lazy(() => import("../features/applications/ApplicationPage"));
 const GridPage = lazy(() => import("../features/knowledge/GridPage"));
@@ -31,12 +33,14 @@ export function App() {
             <Route path="/" element={<Navigate to="/forms" replace />} />
             <Route path="/forms" element={<FormsPage />} />
             <Route path="/forms/:id" element={<FormPage />} />
+            <Route path="/compare" element={<ComparePage />} />
             <Route path="/applications" element={<ApplicationsPage />} />
             <Route path="/applications/:id" element={<ApplicationPage />} />
             <Route path="/terms" element={<TermsPage />} />
             <Route path="/students/:id" element={<StudentPage />} />
             {teaches && (
               <>
+                <Route path="/forms/:id/history" element={<HistoryPage />} />
                 <Route path="/knowledge" element={<GridPage />} />
                 <Route path="/students" element={<PeoplePage />} />
               </>

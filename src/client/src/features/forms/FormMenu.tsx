@@ -69,6 +69,30 @@ export function FormMenu({
           <DropdownMenu.Item className={item} onSelect={() => setTimeout(() => print())}>
             Print
           </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => navigate(`/compare?first=${stored.id}`)}>
+            Compare with another form
+          </DropdownMenu.Item>
+          {mayEdit && (
+            <DropdownMenu.Item className={item} onSelect={() => navigate(`/forms/${stored.id}/history`)}>
+              History
+            </DropdownMenu.Item>
+          )}
+          <DropdownMenu.Separator className="my-1 h-px bg-line" />
+          <DropdownMenu.Label className="px-2 py-1 text-sm text-ink-soft">Take it out as</DropdownMenu.Label>
+          {(
+            [
+              ["json", "Form document (JSON)"],
+              ["csv", "Table of moves (CSV)"],
+              ["md", "Call sheet (Markdown)"],
+              ["txt", "Call sheet (plain text)"],
+            ] as const
+          ).map(([as, name]) => (
+            <DropdownMenu.Item key={as} asChild className={item}>
+              <a href={`/api/forms/${stored.id}/export?as=${as}`} download>
+                {name}
+              </a>
+            </DropdownMenu.Item>
+          ))}
           {mayEdit && (
             <>
               <DropdownMenu.Separator className="my-1 h-px bg-line" />

@@ -7,11 +7,13 @@ import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
+import { ImportSheet } from "./ImportSheet";
 
 export default function FormsPage() {
   const { data: session } = useSession();
   const teaches = isInstructor(session);
   const [archived, setArchived] = useState(false);
+  const [importing, setImporting] = useState(false);
   const navigate = useNavigate();
   const notify = useNotice();
   const queries = useQueryClient();
@@ -38,11 +40,21 @@ export default function FormsPage() {
     <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h1 className="text-3xl">{archived ? "Forms put away" : "Forms"}</h1>
-        {teaches && (
-          <Button kind="quiet" onClick={() => setArchived(!archived)}>
-            {archived ? "Back to the forms" : "Forms put away"}
+        <span className="flex flex-wrap gap-2">
+          <Button kind="quiet" onClick={() => navigate("/compare")}>
+            Compare
           </Button>
-        )}
+          {teaches && (
+            <>
+              <Button kind="quiet" onClick={() => setImporting(true)}>
+                Take in a file
+              </Button>
+              <Button kind="quiet" onClick={() => setArchived(!archived)}>
+                {archived ? "Back to the forms" : "Forms put away"}
+              </Button>
+            </>
+          )}
+        </span>
       </div>
       {forms.data.length === 0 && (
         <p className="mt-4 max-w-prose text-ink-soft">
@@ -92,6 +104,7 @@ export default function FormsPage() {
           </Button>
         </form>
       )}
+      {importing && <ImportSheet onClose={() => setImporting(false)} />}
     </main>
   );
 }
