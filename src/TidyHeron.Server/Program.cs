@@ -21,6 +21,7 @@ builder.Services.AddDataProtection().PersistKeysToDbContext<HeronDb>().SetApplic
 builder.Services.AddSignIn();
 builder.Services.AddProblems();
 builder.Services.AddContract();
+builder.Services.AddSingleton<VocabularyCache>();
 builder.Services.AddScoped<SchoolWays>();
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.ConfigureHttpJsonOptions(json => Json.Configure(json.SerializerOptions));

@@ -32,6 +32,7 @@ public sealed class HeronDb(DbContextOptions<HeronDb> options, CurrentSchool sch
     public DbSet<StoredApplication> Applications => Set<StoredApplication>();
     public DbSet<ApplicationLink> ApplicationLinks => Set<ApplicationLink>();
     public DbSet<KnowledgeMark> KnowledgeMarks => Set<KnowledgeMark>();
+    public DbSet<StoredTerm> Terms => Set<StoredTerm>();
     public DbSet<DataProtectionKey> DataProtectionKeys => Set<DataProtectionKey>();
 
     protected override void ConfigureConventions(ModelConfigurationBuilder conventions)
@@ -80,6 +81,7 @@ public sealed class HeronDb(DbContextOptions<HeronDb> options, CurrentSchool sch
             mark.HasOne<Student>().WithMany().HasForeignKey(m => m.StudentId);
             mark.HasOne<StoredForm>().WithMany().HasForeignKey(m => m.FormId);
         });
+        model.Entity<StoredTerm>().HasKey(t => new { t.SchoolId, t.TermId });
         model.Entity<Student>().HasIndex(s => s.AccountId).IsUnique();
         foreach (var type in model.Model.GetEntityTypes().Where(t => typeof(IOfSchool).IsAssignableFrom(t.ClrType)).ToList())
             typeof(HeronDb).GetMethod(nameof(FilterBySchool), BindingFlags.NonPublic | BindingFlags.Instance)!

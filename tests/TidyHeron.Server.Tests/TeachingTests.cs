@@ -139,6 +139,37 @@ public class TeachingTests(HeronServer server) : IClassFixture<HeronServer>
     }
 
     [Fact]
+    public async Task An_unread_word_is_taught_and_understood_at_once_by_this_school_only()
+    {
+        var head = await server.Enter("head");
+        object Said() => new { text = "step left into a heronleg" };
+        (await head.Post<Dictation.DictationResponse>("/api/dictation", Said())).Unread.Select(u => u.Text).ShouldBe(["heronleg"]);
+        (await head.Post("/api/terms/teach", new { word = "heronleg", means = "crane-stance" })).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        var said = await head.Post<Dictation.DictationResponse>("/api/dictation", Said());
+        said.Unread.ShouldBeEmpty();
+        said.Moves[0].Stance.ShouldBe("crane-stance");
+        await using var elsewhere = new HeronServer();
+        (await (await elsewhere.Enter("head")).Post<Dictation.DictationResponse>("/api/dictation", Said())).Unread.Count.ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task A_school_renames_terms_and_adds_its_own_but_no_word_may_mean_two_things()
+    {
+        await using var own = new HeronServer();
+        var head = await own.Enter("head");
+        (await head.Put("/api/terms/front-stance", new { name = "river stance", words = new[] { "wading stance" } })).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        var id = await head.Post<string>("/api/terms", new { name = "Pond Perch", like = "cat-stance" });
+        id.ShouldBe("pond-perch");
+        var said = await head.Post<Dictation.DictationResponse>("/api/dictation", new { text = "step left foot into a left wading stance. Left pond perch. Zenkutsu dachi." });
+        said.Unread.ShouldBeEmpty();
+        said.Moves.Select(m => m.Stance).ShouldBe(["front-stance", "pond-perch", "front-stance"]);
+        said.Moves[0].Text.ShouldContain("river stance");
+        var clash = await Visitor.Problem(await head.Post("/api/terms/teach", new { word = "low block", means = "punch" }), HttpStatusCode.BadRequest);
+        clash.GetProperty("errors").GetProperty("word")[0].GetString().ShouldBe("\"low block\" means low block already. Take it away there first, or use another word.");
+        await Visitor.Problem(await (await own.Enter("student")).Put("/api/terms/front-stance", new { name = "x" }), HttpStatusCode.Forbidden);
+    }
+
+    [Fact]
     public async Task The_school_s_tradition_changes_the_names_shown()
     {
         await using var own = new HeronServer();

@@ -81,6 +81,14 @@ public sealed class StanceSet
     public StanceShape Of(TermId stance) =>
         _shapes.TryGetValue(stance, out var shape) ? shape : _shapes[new TermId("short-front-stance")];
 
+    /// <summary>These shapes with more stances, each standing like one that is known.</summary>
+    public StanceSet With(IEnumerable<(TermId Stance, TermId Like)> own)
+    {
+        var shapes = new Dictionary<TermId, StanceShape>(_shapes);
+        foreach (var (stance, like) in own) shapes.TryAdd(stance, Of(like));
+        return new StanceSet(shapes.ToFrozenDictionary());
+    }
+
     /// <summary>Every stance with a shape.</summary>
     public IEnumerable<TermId> Stances => _shapes.Keys;
 

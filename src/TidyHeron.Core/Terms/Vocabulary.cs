@@ -49,6 +49,13 @@ public sealed class Vocabulary
         return new Vocabulary([.. kept, .. replaced.Values]);
     }
 
+    /// <summary>What a phrase means as a whole; none if it is not understood as one.</summary>
+    public Meaning? MeaningOf(string phrase)
+    {
+        var words = Spelling.Words(phrase);
+        return words.Length > 0 && Phrases.Match(words, 0) is { } match && match.Length == words.Length ? match.Meaning : null;
+    }
+
     private static IEnumerable<Term> Read(string file, TermKind kind)
     {
         using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(file + ".json")!;

@@ -1,7 +1,9 @@
 import { type RefObject, useEffect, useRef, useState } from "react";
 import { answer, api, Problem, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
 import { SideMark } from "../../ui/SideMark";
 import type { FormDocument, Written } from "../forms/types";
+import { TeachWord } from "../terms/TeachWord";
 
 type Reading = Schemas["DictationResponse"];
 
@@ -29,6 +31,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
     value: Reading;
   }>();
   const [problem, setProblem] = useState<string>();
+  const [teaching, setTeaching] = useState<string>();
   const adding = useRef(false);
 
   useEffect(() => {
@@ -114,7 +117,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
       </div>
       <div className="min-h-[3.4rem] pt-1.5 text-[0.95rem]" aria-live="polite">
         {problem && <p className="text-ember">{problem}</p>}
-        {shown && <Understood reading={shown} text={reading?.of ?? ""} />}
+        {shown && <Understood reading={shown} text={reading?.of ?? ""} onTeach={setTeaching} />}
         {!shown && !problem && (
           <p className="text-ink-soft">
             Also: “again”, “same on the other side”, “three times alternating”, “end of section”. A full stop begins the
@@ -122,6 +125,22 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
           </p>
         )}
       </div>
+      {teaching && (
+        <TeachWord
+          word={teaching}
+          onClose={() => {
+            setTeaching(undefined);
+            inputRef.current?.focus();
+          }}
+          onTaught={() => {
+            setTeaching(undefined);
+            dictate(text, form, after)
+              .then((value) => setReading({ of: text, form, after, value }))
+              .catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
+            inputRef.current?.focus();
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -165,7 +184,7 @@ function Marked({ text, reading }: { text: string; reading: Reading | undefined 
   );
 }
 
-function Understood({ reading, text }: { reading: Reading; text: string }) {
+function Understood({ reading, text, onTeach }: { reading: Reading; text: string; onTeach: (word: string) => void }) {
   const assumptions = reading.fields.filter((f) => f.assumption);
   return (
     <div className="flex flex-col gap-1.5">
@@ -225,8 +244,15 @@ function Understood({ reading, text }: { reading: Reading; text: string }) {
       {reading.moves.length > 6 && <p className="text-ink-soft">and {reading.moves.length - 6} more moves.</p>}
       {reading.unread.length > 0 && (
         <p>
-          <span className="text-ember">Not understood:</span> {reading.unread.map((u) => `“${u.text}”`).join(", ")}.
-          They stay here until you change or add them.
+          <span className="text-ember">Not understood:</span>{" "}
+          {[...new Set(reading.unread.map((u) => u.text))].map((word) => (
+            <span key={word} className="mr-2 whitespace-nowrap">
+              “{word}”{" "}
+              <Button kind="quiet" className="min-h-0 px-1 py-0 text-water underline" onClick={() => onTeach(word)}>
+                this means…
+              </Button>
+            </span>
+          ))}
         </p>
       )}
       {assumptions.map((a) => (

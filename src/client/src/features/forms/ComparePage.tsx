@@ -11,8 +11,8 @@ export default function ComparePage() {
   const { data: session } = useSession();
   const [params, setParams] = useSearchParams();
   const forms = useQuery({ queryKey: ["forms", false], queryFn: () => answer(api.GET("/api/forms")) });
-  const first = params.get("first") ?? forms.data?.[0]?.id;
-  const second = params.get("second") ?? forms.data?.[1]?.id;
+  const first = params.get("first") || forms.data?.[0]?.id;
+  const second = params.get("second") || forms.data?.find((f) => f.id !== first)?.id;
   const comparison = useQuery({
     queryKey: ["comparison", first, second],
     queryFn: () =>

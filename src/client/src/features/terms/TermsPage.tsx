@@ -1,6 +1,10 @@
+import { useState } from "react";
 import { useSearchParams } from "react-router";
+import { isInstructor, useSession } from "../../app/session";
+import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Waiting } from "../../ui/Waiting";
+import { AddTermSheet, ChangeTermSheet } from "./TermSheets";
 import { type Term, useTerms } from "./useTerms";
 
 const traditions = ["english", "japanese", "korean", "chinese"] as const;
@@ -10,6 +14,10 @@ export default function TermsPage() {
   const terms = useTerms();
   const [params, setParams] = useSearchParams();
   const search = params.get("q") ?? "";
+  const { data: session } = useSession();
+  const teaches = isInstructor(session);
+  const [changing, setChanging] = useState<Term>();
+  const [adding, setAdding] = useState(false);
   if (!terms.data) return <Waiting error={terms.error} />;
   const want = search.trim().toLowerCase();
   const found = terms.data.filter((t) => want === "" || allWords(t).some((w) => w.toLowerCase().includes(want)));
@@ -23,13 +31,16 @@ export default function TermsPage() {
         {found.length} of {terms.data.length} terms. Any of these words may be said; names are shown in the school's
         tradition.
       </p>
-      <div className="mt-3 max-w-sm">
-        <TextField
-          label="Find any word, in any language"
-          type="search"
-          value={search}
-          onChange={(e) => setParams(e.target.value ? { q: e.target.value } : {}, { replace: true })}
-        />
+      <div className="mt-3 flex max-w-xl flex-wrap items-end gap-3">
+        <div className="min-w-64 flex-1">
+          <TextField
+            label="Find any word, in any language"
+            type="search"
+            value={search}
+            onChange={(e) => setParams(e.target.value ? { q: e.target.value } : {}, { replace: true })}
+          />
+        </div>
+        {teaches && <Button onClick={() => setAdding(true)}>Add a term of our own</Button>}
       </div>
       {found.length === 0 && <p className="mt-4">No term has that word.</p>}
       {[...groups].map(([group, list]) => (
@@ -38,7 +49,21 @@ export default function TermsPage() {
           <ul className="mt-1 border-t border-line">
             {list.map((t) => (
               <li key={t.id} className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[14rem_1fr]">
-                <b>{t.name}</b>
+                <span className="flex flex-wrap items-baseline gap-x-2">
+                  <b>{t.name}</b>
+                  {t.own && <span className="text-sm text-reed">our own</span>}
+                  {t.hidden && <span className="text-sm text-ink-soft">left out of lists</span>}
+                  {teaches && (
+                    <button
+                      type="button"
+                      className="text-sm text-water underline"
+                      aria-label={`Change ${t.name}`}
+                      onClick={() => setChanging(t)}
+                    >
+                      Change
+                    </button>
+                  )}
+                </span>
                 <span>
                   {traditions
                     .filter((k) => t.names[k] && t.names[k] !== t.name)
@@ -54,6 +79,8 @@ export default function TermsPage() {
           </ul>
         </section>
       ))}
+      {changing && <ChangeTermSheet term={changing} onClose={() => setChanging(undefined)} />}
+      {adding && <AddTermSheet terms={terms.data} onClose={() => setAdding(false)} />}
     </main>
   );
 }

@@ -18,12 +18,14 @@ export function useTermOptions() {
   const { data } = useTerms();
   return useMemo(() => {
     const options = (which: (term: Term) => boolean): Option[] =>
-      (data ?? []).filter(which).map((t) => ({
-        id: t.id,
-        name: t.name,
-        words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
-        group: t.family,
-      }));
+      (data ?? [])
+        .filter((t) => !t.hidden && which(t))
+        .map((t) => ({
+          id: t.id,
+          name: t.name,
+          words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
+          group: t.family,
+        }));
     return {
       stances: options((t) => t.kind === "stance"),
       footwork: options((t) => t.kind === "footwork"),

@@ -1,4 +1,5 @@
 ﻿using System;
+using System.Collections.Generic;
 using Microsoft.EntityFrameworkCore.Migrations;
 using Npgsql.EntityFrameworkCore.PostgreSQL.Metadata;
 
@@ -116,6 +117,28 @@ namespace TidyHeron.Store.Migrations
                     table.PrimaryKey("pk_ranks", x => x.id);
                     table.ForeignKey(
                         name: "fk_ranks_schools_school_id",
+                        column: x => x.school_id,
+                        principalTable: "schools",
+                        principalColumn: "id",
+                        onDelete: ReferentialAction.Cascade);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "terms",
+                columns: table => new
+                {
+                    school_id = table.Column<Guid>(type: "uuid", nullable: false),
+                    term_id = table.Column<string>(type: "text", nullable: false),
+                    name = table.Column<string>(type: "text", nullable: true),
+                    words = table.Column<List<string>>(type: "text[]", nullable: false),
+                    hidden = table.Column<bool>(type: "boolean", nullable: false),
+                    like = table.Column<string>(type: "text", nullable: true)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("pk_terms", x => new { x.school_id, x.term_id });
+                    table.ForeignKey(
+                        name: "fk_terms_schools_school_id",
                         column: x => x.school_id,
                         principalTable: "schools",
                         principalColumn: "id",
@@ -469,6 +492,11 @@ namespace TidyHeron.Store.Migrations
                 column: "training_class_id");
 
             migrationBuilder.CreateIndex(
+                name: "ix_terms_school_id",
+                table: "terms",
+                column: "school_id");
+
+            migrationBuilder.CreateIndex(
                 name: "ix_training_classes_school_id",
                 table: "training_classes",
                 column: "school_id");
@@ -497,6 +525,9 @@ namespace TidyHeron.Store.Migrations
 
             migrationBuilder.DropTable(
                 name: "knowledge_marks");
+
+            migrationBuilder.DropTable(
+                name: "terms");
 
             migrationBuilder.DropTable(
                 name: "accounts");
