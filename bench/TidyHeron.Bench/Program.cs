@@ -6,6 +6,7 @@ using TidyHeron.Core.Dictation;
 using TidyHeron.Core.Floor;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Readings;
+using TidyHeron.Core.Versions;
 
 BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
 
@@ -28,6 +29,7 @@ public class Readings
         """;
 
     private Form _form = new();
+    private Form[] _school = [];
     private string _hundredMoves = "";
 
     [GlobalSetup]
@@ -35,6 +37,8 @@ public class Readings
     {
         _hundredMoves = string.Join('\n', Enumerable.Repeat(TenMoves, 10));
         _form = Reader.Read(_hundredMoves, new Form(), null, Conventions.Standard).Form;
+        // Two hundred forms of thirty moves, each turned to another place in the walk-through.
+        _school = [.. Enumerable.Range(0, 200).Select(k => new Form { Moves = Enumerable.Range(0, 30).Select(i => _form.Moves[(i * (1 + k % 7) + k) % 100] with { Id = MoveId.New() }).ToValueList() })];
         if (_form.Moves.Count != 100) throw new InvalidOperationException($"{_form.Moves.Count} moves instead of 100.");
     }
 
@@ -52,4 +56,8 @@ public class Readings
     /// <summary>Budget: under 20 ms.</summary>
     [Benchmark]
     public int DictateHundredMoves() => Reader.Read(_hundredMoves, new Form(), null, Conventions.Standard).Added.Count;
+
+    /// <summary>Budget: under 200 ms.</summary>
+    [Benchmark]
+    public int PassagesAcross200Forms() => Passages.Find(_school).Count;
 }

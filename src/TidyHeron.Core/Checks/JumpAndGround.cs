@@ -15,7 +15,7 @@ public sealed class JumpWithoutLanding : IRule
         var moves = reading.Form.Moves;
         for (var i = 0; i < moves.Count; i++)
         {
-            if (moves[i] is not { Footwork.Kind.Value: "jump" or "hop", Stance: null } move) continue;
+            if (moves[i] is not { Footwork.Kind.Value: "jump", Stance: null } move) continue;
             if (i + 1 < moves.Count && moves[i + 1] is { Footwork.Kind.Value: "land" } or { Stance: not null, Footwork: null }) continue;
             yield return new Finding(Id, move.Id, "The jump does not say the stance it lands in. Say the stance, or let the next move land.",
                 [new Fix("Land in the stance before", new RewriteMove(move with { Stance = new StanceTaken(reading.Walk.Before(i).Stance, reading.Walk.Before(i).Lead) }))]);

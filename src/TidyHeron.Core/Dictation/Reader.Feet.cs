@@ -41,6 +41,7 @@ public sealed partial class Reader
         }
         if (BeginsNewMove(lexeme)) Begin(Counting.Own);
         _then = false;
+        _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
@@ -81,7 +82,9 @@ public sealed partial class Reader
             end = k;
         }
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
-        if (_draft is { Footwork: "step" or "lift-foot", Way: null, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) _draft.Footwork = "pull-together";
+        var behind = _lexemes[i].Plain.Contains("behind");
+        if (end > i && _draft is { Footwork: "step" or "cross-front", IsDone: false } && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
+        else if (_draft is { Footwork: "step" or "slide" or "lift-foot", Way: null, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) _draft.Footwork = "pull-together";
         return end;
     }
 
@@ -154,6 +157,17 @@ public sealed partial class Reader
             if (_draft.Stance is null && !_draft.IsDone) _draft.Foot ??= foot.Other;
             return;
         }
+        // "Crane on the left leg": a stance on one leg is named by the leg that stands.
+        if (_draft is { Stance: { } taken, Lead: null } && _ways.Stances.Of(taken).Feet == FeetKind.Single && Follows(SideIndex(i), "on"))
+        {
+            _draft.Lead = foot;
+            return;
+        }
+        if (_draft is { Foot: not null, Footwork: "step", IsDone: false, Way: null } && foot != _draft.Foot && Follows(SideIndex(i), "to"))
+        {
+            _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
+            return;
+        }
         var next = NextPastLevels(i);
         var previousAt = IndexBefore(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i);
         var previous = previousAt >= 0 ? _lexemes[previousAt] : null;
@@ -223,6 +237,18 @@ public sealed partial class Reader
             return;
         }
         if (_side is not null) Settle();
+        // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
+        if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        // A turn that still wants its side takes it, before a technique does.
+        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
+        {
+            _draft.TurnSide = side;
+            return;
+        }
         if (previous is { Kind: "footwork" } && !IsTurnWord(previous) && _draft.Way is null && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") })
         {
@@ -409,6 +435,7 @@ public sealed partial class Reader
         else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
         else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
         _then = false;
+        _draft.SentenceEnded = false;
         _draft.Stance = stance;
         if (_side is { } side)
         {

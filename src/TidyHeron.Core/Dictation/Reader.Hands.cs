@@ -9,7 +9,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "hand");
-        if (lexeme.Value == "both")
+        if (lexeme.Value == "both" || _side is null && lexeme.Plain is "hands" or "fists" or "arms" or "forearms")
         {
             AssignHand(i, Hand.Both);
             return;
@@ -83,7 +83,7 @@ public sealed partial class Reader
     private void TakeTechnique(int i)
     {
         // "Pull the left foot back": the foot is pulled, not the partner.
-        if (_lexemes[i].Term!.Id.Value == "pull" && IndexAfter(i) is var at and >= 0
+        if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && IndexAfter(i) is var at and >= 0
             && (_lexemes[at].Kind is "footNoun" or "relFoot" || _lexemes[at].Is("side") && Next(at) is { Kind: "footNoun" }))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
@@ -97,12 +97,29 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var foot = _foot ?? _side;
+        // "Drop to the right knee": what is knelt on, not a strike.
+        if (lexeme.Plain is "knee" or "knees" && _draft is { Footwork: "drop" or "kneel", SentenceEnded: false })
+        {
+            _draft.Footwork = "kneel";
+            _draft.Foot ??= foot ?? (_draft.Way is Way.Right ? Side.Right : _draft.Way is Way.Left ? Side.Left : null);
+            (_foot, _side, _draft.Way) = (null, null, null);
+            Note(lexeme, "footwork");
+            return;
+        }
+        // "You kick with the left leg, a front kick": the second word says which kick.
+        if (_draft is { Kick: { Technique.Value: "kick" } unnamed, SentenceEnded: false, HasHands: false } && !_then)
+        {
+            _draft.Kick = unnamed with { Technique = lexeme.Term!.Id, Foot = foot ?? unnamed.Foot, Level = _level ?? unnamed.Level };
+            (_foot, _side, _level) = (null, null, null);
+            Note(lexeme, "kick");
+            return;
+        }
         if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null)
         {
             var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
             if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
         }
-        (_foot, _side, _then) = (null, null, false);
+        (_foot, _side, _then, _draft.SentenceEnded) = (null, null, false, false);
         _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
         _level = null;
         Note(lexeme, "kick");
@@ -115,7 +132,7 @@ public sealed partial class Reader
         var hand = _hand ?? _side?.Hand;
         var named = _hand is not null;
         if (StartsAnotherMove(term, hand, named, out var counting)) Begin(counting);
-        (_hand, _side, _then, _together) = (null, null, false, false);
+        (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
         var repeats = Previous(i) is { Kind: "number" } number && number.Number is >= 2 and <= 5 && lexeme.Plain.EndsWith('s') ? number.Number : 1;
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;

@@ -75,7 +75,7 @@ public sealed partial class Reader
             i = Take(i);
         }
         Finish();
-        if (_after.Count == 0 && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
+        if (_after.Count == 0 && !_explicitCounts && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
             _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
     }
 
@@ -146,7 +146,11 @@ public sealed partial class Reader
             case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together": _together = true; Note(lexeme, "count"); break;
-            case "sameCount": _sameCount = true; Note(lexeme, "count"); break;
+            case "sameCount":
+                // "All on one count" at the end of a sentence speaks of what was said; before a move, of what comes.
+                _sameCount = i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence;
+                Note(lexeme, "count");
+                break;
             case "note": i = TakeNote(i); break;
             case "detail" or "weapon": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
             case "again": Note(lexeme, "count"); break;
@@ -252,6 +256,12 @@ public sealed partial class Reader
         {
             if (_draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
             else Leftover(_limbLexeme);
+        }
+        if (_side is { } another && _level is { } height && _draft is { Hands: [.., var said] })
+        {
+            // "Double block: left low, right high": the same technique once more.
+            _draft.Hands.Add(said with { Hand = another.Hand, Level = height });
+            (_side, _level) = (null, null);
         }
         if (_side is { } side && _sideLexeme is { } lexeme)
         {

@@ -138,6 +138,27 @@ public class ReaderTests
         reading.Form.Moves[2].ShouldBe(form.Moves[1]);
     }
 
+    /// <summary>Walk-throughs in several ways of speaking: number of counts, headings and leads after each move.</summary>
+    [Theory]
+    [InlineData("1. Left foot, left, front stance, low block. 2. Right foot, forward, front stance, middle punch. 3. Right foot, 180 clockwise, front stance, low block. 4. Left foot 90 left, front stance, low block.",
+        "270 left, 270 right, 90 right, 0 left")]
+    [InlineData("Okay, so we're going to look to the left, and step out with the left foot into a left front stance facing nine o'clock, and you do a low block with the left hand while the right hand pulls back to the hip. From there, step through with your right foot and punch middle with the right. Now turn around 180 degrees to your right, so the right foot moves, right front stance, low block right.",
+        "270 left, 270 right, 90 right")]
+    [InlineData("Hidari ni muite, hidari kokutsu dachi, shuto uke. Migi ashi mae ni, migi zenkutsu dachi, oi zuki chudan. Mawatte, gedan barai.", "270 left, 270 right, 90 right")]
+    [InlineData("Oen ap seogi, arae makki. Oreun ap seogi, momtong bandae jireugi. Dwiro dora, oreun ap seogi arae makki. Oen apgubi arae makki.", "0 left, 0 right, 180 right, 180 left")]
+    [InlineData("Ma bu, both fists at the waist. Turn left into gong bu, right chong quan. Right tan tui, step down into right gong bu, left chong quan. Turn right 180 into ma bu, left elbow.", "0 none, 270 left, 270 right, 90 none")]
+    [InlineData("Move the left foot to B, forming a right L-stance toward B while executing a middle guarding block with the knife hand. Move the right foot to B forming a right walking stance toward B while executing a high punch to B with the right fist.",
+        "270 left, 270 right")]
+    [InlineData("Turn 90 left, left low block in a left front stance, and then three punches going forward, right, left, right, kiai on the last one.", "270 left, 270 right, 270 left, 270 right")]
+    public void Walk_throughs_in_several_ways_of_speaking_are_read_whole(string words, string expected)
+    {
+        var reading = Samples.ReadingOf(words);
+        Samples.Say(words).Unread.ShouldBeEmpty();
+        reading.Findings.ShouldBeEmpty();
+        var counted = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] > 0).GroupBy(i => reading.Counts[i]).Select(g => reading.Walk.Postures[g.Last()]);
+        string.Join(", ", counted.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"}")).ShouldBe(expected);
+    }
+
     [Fact]
     public void Arbitrary_text_never_throws_and_every_word_is_accounted_for()
     {
