@@ -39,6 +39,9 @@ internal sealed class Draft
     /// <summary>Whether anything was said that makes it a move of its own.</summary>
     public bool HasBody => Footwork is not null || HasTurn || Facing is not null || Stance is not null || IsDone || Foot is not null || Way is not null;
 
+    /// <summary>A shout or a remark and nothing else: it speaks of the move before.</summary>
+    public bool IsOnlyVoice => !HasBody && Gaze is null && Breath is null && Tempo is null && SetOnTop is null && Lead is null;
+
     public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Notes.Count == 0 && Lead is null;
 
     /// <summary>The move as far as it was said.</summary>

@@ -172,7 +172,7 @@ public sealed partial class Reader
         if (!_draft.IsEmpty)
         {
             // A shout, a breath or a remark alone belongs to the move before it.
-            if (!_draft.HasBody && _said.Count > 0) MergeIntoLast(_draft);
+            if (!_draft.HasBody && (_said.Count > 0 || _before.Count > 0 && _draft.IsOnlyVoice)) MergeIntoLast(_draft);
             else Add(_draft);
         }
         _draft = new Draft();
@@ -230,8 +230,10 @@ public sealed partial class Reader
 
     private void MergeIntoLast(Draft draft)
     {
-        var last = _said[^1];
-        _said[^1] = last with
+        // What was said may all belong to the move after which it was to go.
+        var moves = _said.Count > 0 ? _said : _before;
+        var last = moves[^1];
+        moves[^1] = last with
         {
             Shout = last.Shout || draft.Shout,
             Breath = draft.Breath ?? last.Breath,
@@ -241,6 +243,7 @@ public sealed partial class Reader
         };
         for (var i = 0; i < _fields.Count; i++)
             if (_fields[i].Move == draft.Id) _fields[i] = _fields[i] with { Move = last.Id };
+        ForgetNow();
     }
 
     private Draft ForThisMove(Lexeme lexeme)

@@ -16,7 +16,8 @@ public class SayAndReadAgainTests
     public void A_move_said_back_and_read_again_is_the_same_move(Tradition tradition, DirectionHabit habit)
     {
         var ways = Samples.Ways with { Tradition = tradition, Directions = habit };
-        Samples.AnyMove.Where(m => !m.IsEmpty).Sample(move =>
+        // A shout alone is no move: it belongs to the one before.
+        Samples.AnyMove.Where(m => !(m with { Shout = false }).IsEmpty).Sample(move =>
         {
             var words = Speech.Say(move, ways);
             var reading = Reader.Read(words, WithACountBefore, null, ways);

@@ -79,7 +79,8 @@ export function Picker({
             move(at - 1);
           } else if (e.key === "Enter" && open) {
             e.preventDefault();
-            pick(found[Math.min(at, found.length - 1)]);
+            // What was typed and matches nothing stays there to be mended.
+            if (typed.trim() === "" || found.length > 1) pick(found[Math.min(at, found.length - 1)]);
           } else if (e.key === "Escape" && open) {
             e.stopPropagation();
             setTyped(undefined);

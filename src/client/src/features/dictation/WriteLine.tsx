@@ -68,11 +68,9 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
     try {
       const fresh = reading && reading.of === text && reading.form === form && reading.after === after;
       const value = fresh ? reading.value : await dictate(text, form, after);
-      if (
-        value.moves.length === 0 &&
-        value.form.moves?.length === form.moves?.length &&
-        sameOpening(value.form, form)
-      ) {
+      // A shout alone changes the move before; the opening may be what it was already. Anything else must add a move.
+      const changes = !sameForm(value.form, form) || value.fields.some((f) => f.field === "stance");
+      if (!changes) {
         setProblem("Nothing in these words is a move yet. Say a step, a stance or a technique.");
         return;
       }
@@ -149,8 +147,8 @@ function dictate(text: string, form: FormDocument, after: string | undefined, si
   return answer(api.POST("/api/dictation", { body: { text, form, after: after ?? null }, signal }));
 }
 
-function sameOpening(a: FormDocument, b: FormDocument) {
-  return a.opening?.stance === b.opening?.stance && a.opening?.lead === b.opening?.lead;
+function sameForm(a: FormDocument, b: FormDocument) {
+  return JSON.stringify(a) === JSON.stringify(b);
 }
 
 /** The same words under the line, with what was not understood marked in place. */

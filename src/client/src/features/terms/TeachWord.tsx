@@ -4,6 +4,7 @@ import { answer, api, Problem } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Picker } from "../../ui/Picker";
 import { Sheet } from "../../ui/Sheet";
+import { Waiting } from "../../ui/Waiting";
 import { useTerms } from "./useTerms";
 
 /** "This means …": an unread word becomes one more word of the school for a term. */
@@ -43,7 +44,11 @@ export function TeachWord({ word, onClose, onTaught }: { word: string; onClose: 
           teach.mutate();
         }}
       >
-        <Picker label="Which term" value={means} options={options} onPick={setMeans} empty="type any of its names" />
+        {terms.data ? (
+          <Picker label="Which term" value={means} options={options} onPick={setMeans} empty="type any of its names" />
+        ) : (
+          <Waiting error={terms.error} />
+        )}
         {problem && <p className="text-ember">{problem.words}</p>}
         <Button kind="strong" type="submit" className="self-start" disabled={!means || teach.isPending}>
           Understand it so
