@@ -2,6 +2,7 @@ using Shouldly;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Floor;
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Readings;
 
 namespace TidyHeron.Core.Tests.Body;
 
@@ -44,7 +45,7 @@ public class ClosingPatternTests
     [InlineData(200)]
     public void Stepped_by_the_book_it_ends_exactly_on_its_start(double heightCm)
     {
-        var reading = Readings.FormReading.Of(Pattern(), new BodyMeasures(heightCm), Samples.Ways);
+        var reading = FormReading.Of(Pattern(), new BodyMeasures(heightCm), Samples.Ways);
         reading.TotalCounts.ShouldBe(21);
         var error = FloorReading.Of(reading).EndError;
         error.X.ShouldBe(0, 1e-9);

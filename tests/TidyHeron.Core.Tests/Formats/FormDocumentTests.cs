@@ -35,6 +35,16 @@ public class FormDocumentTests
     public void A_document_of_another_shape_is_refused_with_the_place(string json, string place) =>
         Should.Throw<JsonException>(() => Json.ReadForm(json)).Path.ShouldBe(place);
 
+    /// <summary>The published schema is read by a general schema library and accepts what is written, and only that.</summary>
+    [Fact]
+    public async Task What_is_written_is_valid_by_the_published_schema_and_nonsense_is_not()
+    {
+        var schema = await NJsonSchema.JsonSchema.FromJsonAsync(FormSchema.Text, TestContext.Current.CancellationToken);
+        Samples.AnyForm.Sample(form => schema.Validate(Json.Write(FormDocuments.Write(form))).ShouldBeEmpty(), iter: 50);
+        schema.Validate("""{ "moves": [ { "shout": "yes" } ] }""").ShouldNotBeEmpty();
+        schema.Validate("""{ "sections": [ { "name": "no first move" } ] }""").ShouldNotBeEmpty();
+    }
+
     [Fact]
     public void Another_version_is_refused() =>
         Should.Throw<BadDocumentException>(() => FormDocuments.Read(Json.ReadForm("""{ "version": 2 }"""), Vocabulary.Standard)).Errors.ShouldContainKey("version");

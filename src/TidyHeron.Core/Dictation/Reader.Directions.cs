@@ -1,0 +1,200 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Sides, turns and directions: what a bare "left" belongs to, how far, and facing where.</summary>
+public sealed partial class Reader
+{
+    private void TakeSide(int i, Side side)
+    {
+        var lexeme = _lexemes[i];
+        var next = Next(i);
+        var previous = Previous(i);
+        Note(lexeme, "side");
+        // "Hidari ni muite": the side comes before the word for facing.
+        if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return;
+        }
+        if (_side is not null) Settle();
+        // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
+        if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        // A turn that still wants its side takes it, before a technique does.
+        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
+        {
+            _draft.TurnSide = side;
+            return;
+        }
+        if (previous is { Kind: "footwork" } && !IsTurnWord(previous) && _draft.Way is null && Follows(i, "to", "towards", "toward")
+            && next is null or { Kind: not ("footNoun" or "handNoun") })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        switch (next)
+        {
+            case { Kind: "footNoun" or "handNoun" }:
+            case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with"):
+            case { Kind: "level" } when !IsTurnWord(previous):
+                (_side, _sideLexeme) = (side, lexeme);
+                return;
+            case { Kind: "lead" }:
+                _draft.Lead = next.Value == "lead" ? side : side.Other;
+                return;
+            case { Kind: "stance" } when !IsTurnWord(previous) || Follows(i, "into", "in", "to") && !Follows(i, "to"):
+                (_side, _sideLexeme) = (side, lexeme);
+                return;
+            case { Kind: "degrees" or "amount" }:
+            case { Kind: "footwork", Value: "turn" or "pivot" or "spin" } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next:
+                BeginTurnIfDone();
+                _draft.TurnSide = side;
+                return;
+        }
+        if (previous is { Kind: "degrees" or "amount" } || IsTurnWord(previous))
+        {
+            if (_draft.TurnSide is null) _draft.TurnSide = side;
+            return;
+        }
+        if (previous is { Kind: "facing" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return;
+        }
+        if (previous is { Kind: "footwork" or "way" } step)
+        {
+            if (Follows(i, "to", "towards", "toward")) _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            else if (step.Kind == "way" && _draft.Foot is not null) _draft.Way = (_draft.Way, side) switch
+            {
+                (Way.Back, Side.Left) => Way.BackLeft,
+                (Way.Back, Side.Right) => Way.BackRight,
+                (_, Side.Left) => Way.ForwardLeft,
+                _ => Way.ForwardRight,
+            };
+            else if (_draft.Foot is null)
+            {
+                _draft.Foot = side;
+                _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction." };
+            }
+            return;
+        }
+        if (Follows(i, "to") && previous is { Kind: "footNoun" or "relFoot" })
+        {
+            _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } action] })
+        {
+            _draft.Hands[^1] = action with { Hand = side.Hand };
+            return;
+        }
+        if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick)
+        {
+            _draft.Kick = kick with { Foot = side };
+            return;
+        }
+        if (previous is { Kind: "stance" } && _draft.Lead is null)
+        {
+            _draft.Lead = side;
+            return;
+        }
+        (_side, _sideLexeme) = (side, lexeme);
+    }
+
+    private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
+
+    private void BeginTurnIfDone()
+    {
+        if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
+    }
+
+    private void TakeDegrees(int i) => TakeAmount(i, _lexemes[i].Number);
+
+    private void TakeAmount(int i, int degrees)
+    {
+        if (Previous(i) is { Kind: "facing" } && Next(i) is not { Kind: "side" })
+        {
+            TakeDirection(i, new Heading(degrees), said: true);
+            return;
+        }
+        BeginTurnIfDone();
+        if (_draft.TurnAmount is null) _draft.TurnAmount = degrees;
+        if (_side is { } side && _draft.TurnSide is null) (_draft.TurnSide, _side) = (side, null);
+        Note(_lexemes[i], "turn");
+    }
+
+    private void TakeDirection(int i, Heading heading, bool said)
+    {
+        // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
+        if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
+        {
+            Note(_lexemes[i], "facing");
+            return;
+        }
+        if (_draft.SentenceEnded && (_draft.Facing is not null || _draft.IsOpening || _draft is { Stance: not null, Footwork: null }) || _draft is { Facing: not null, IsDone: true }) Begin(Counting.Own);
+        _draft.Facing ??= heading;
+        _draft.FacingIsLoose = !said && !_draft.IsTurning;
+        Note(_lexemes[i], "facing");
+    }
+
+    private void TakePlace(int i)
+    {
+        var lexeme = _lexemes[i];
+        var backwards = lexeme.Value == "rear";
+        // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
+        if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
+        {
+            _draft.TurnAmount ??= 180;
+            Note(lexeme, "turn", "Half a turn from where you stand.");
+            return;
+        }
+        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing"))
+        {
+            Note(lexeme, "way");
+            return;
+        }
+        if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded)
+        {
+            Note(lexeme, "note");
+            return;
+        }
+        var heading = lexeme.Value switch
+        {
+            "front" => 0,
+            "frontRight" => 45,
+            "right" => 90,
+            "rearRight" => 135,
+            "rear" => 180,
+            "rearLeft" => 225,
+            "left" => 270,
+            _ => 315,
+        };
+        TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall"));
+    }
+
+    private void TakeWay(int i)
+    {
+        var lexeme = _lexemes[i];
+        var way = Enum.Parse<Way>(lexeme.Value, ignoreCase: true);
+        Note(lexeme, "way");
+        if (Previous(i) is { Kind: "landing" or "technique" } or { Kind: "footwork", Value: "land" }) return;
+        if (PreviousIs(i, "facing") && way == Way.Forward)
+        {
+            TakeDirection(i, Heading.Front, said: true);
+            return;
+        }
+        if (_draft.IsTurning && way == Way.Back)
+        {
+            _draft.TurnAmount ??= 180;
+            return;
+        }
+        if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
+        _draft.Way ??= way;
+        _draft.Footwork ??= way is Way.Back ? "step-back" : "step";
+    }
+}
