@@ -29,6 +29,11 @@ builder.Services.AddResponseCompression(compression => compression.EnableForHttp
 builder.Services.AddHealthChecks().AddNpgSql(settings.Database, timeout: TimeSpan.FromSeconds(3));
 builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 8 * 1024 * 1024);
 
+// The first start finds no database and makes one; the framework would report that as a failure. A database that is
+// really away is told by /health, by every answer (503), and by the exception that is logged with it.
+builder.Logging.AddFilter("Microsoft.EntityFrameworkCore.Database.Connection", LogLevel.Critical);
+builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection.KeyManagement.XmlKeyManager", LogLevel.Error);
+
 var app = builder.Build();
 app.UseResponseCompression();
 app.UseProblems();
