@@ -19,7 +19,15 @@ public sealed record FormDocument
     public IReadOnlyList<SectionDocument> Sections { get; init; } = [];
     public int? DeclaredCounts { get; init; }
     public int? DeclaredShouts { get; init; }
+    /// <summary>Whether the form promises that no two techniques in a row go along the same line.</summary>
+    public bool NoLineTwice { get; init; }
+    /// <summary>Techniques that the form promises to keep together.</summary>
+    public IReadOnlyList<PairDocument> Pairs { get; init; } = [];
 }
+
+/// <param name="First">Technique term.</param>
+/// <param name="Second">The technique that goes with it or follows.</param>
+public sealed record PairDocument(string First, string Second);
 
 /// <param name="Stance">Stance term.</param>
 /// <param name="Lead">Leading foot.</param>
@@ -45,12 +53,32 @@ public sealed record MoveDocument
     public Side? SetOnTop { get; init; }
     public IReadOnlyList<HandDocument> Hands { get; init; } = [];
     public KickDocument? Kick { get; init; }
+    public WeaponDocument? Weapon { get; init; }
     public Gaze? Gaze { get; init; }
     public Breath? Breath { get; init; }
     public Tempo? Tempo { get; init; }
     public bool Shout { get; init; }
     public string Note { get; init; } = "";
+    /// <summary>Other accepted ways of doing the move.</summary>
+    public IReadOnlyList<AlternativeDocument> Alternatives { get; init; } = [];
+    /// <summary>Findings at the move that the instructor lets stand.</summary>
+    public IReadOnlyList<AcceptanceDocument> Accepted { get; init; } = [];
 }
+
+/// <param name="Leads">The hand nearer the striking end.</param>
+/// <param name="From">The side that the strike comes from.</param>
+/// <param name="Tip">How high the tip ends.</param>
+/// <param name="Stop">Where the weapon comes to rest.</param>
+public sealed record WeaponDocument(Side? Leads = null, Side? From = null, TipHeight? Tip = null, StopPlace? Stop = null);
+
+/// <param name="Whose">Whose way it is.</param>
+/// <param name="Move">The move done that way, without alternatives of its own.</param>
+public sealed record AlternativeDocument(string Whose, MoveDocument Move);
+
+/// <param name="Rule">The rule that found it.</param>
+/// <param name="Message">What it said.</param>
+/// <param name="Reason">Why it may stand.</param>
+public sealed record AcceptanceDocument(string Rule, string Message, string Reason);
 
 /// <param name="Kind">Footwork term.</param>
 /// <param name="Foot">The foot that moves.</param>

@@ -17,6 +17,9 @@ public static class FormDocuments
     /// <summary>The most moves that one form may have.</summary>
     public const int MostMoves = 2000;
 
+    /// <summary>The most other ways that one move may have.</summary>
+    public const int MostAlternatives = 12;
+
     /// <summary>The form that a document describes.</summary>
     /// <exception cref="BadDocumentException">With every place that is wrong, not only the first.</exception>
     public static Form Read(FormDocument document, Vocabulary vocabulary)
@@ -44,6 +47,8 @@ public static class FormDocuments
         Sections = form.Sections.Select(s => new SectionDocument(s.First.Value, s.Id.Value, s.Name)).ToArray(),
         DeclaredCounts = form.DeclaredCounts,
         DeclaredShouts = form.DeclaredShouts,
+        NoLineTwice = form.NoLineTwice,
+        Pairs = form.Pairs.Select(p => new PairDocument(p.First.Value, p.Second.Value)).ToArray(),
     };
 
     /// <summary>The document that describes a move.</summary>
@@ -63,6 +68,9 @@ public static class FormDocuments
         Tempo = move.Tempo,
         Shout = move.Shout,
         Note = move.Note,
+        Weapon = move.Weapon is { IsEmpty: false } w ? new WeaponDocument(w.Leads, w.From, w.Tip, w.Stop) : null,
+        Alternatives = move.Alternatives.Select(a => new AlternativeDocument(a.Whose, Write(a.Way))).ToArray(),
+        Accepted = move.Accepted.Select(a => new AcceptanceDocument(a.Rule, a.Message, a.Reason)).ToArray(),
     };
 
     private sealed class Checker(Vocabulary vocabulary)
@@ -89,6 +97,9 @@ public static class FormDocuments
                 Sections = Sections(document, moves),
                 DeclaredCounts = document.DeclaredCounts,
                 DeclaredShouts = document.DeclaredShouts,
+                NoLineTwice = document.NoLineTwice,
+                Pairs = document.Pairs.Select((p, i) => new TechniquePair(
+                    TermOf($"pairs[{i}].first", p.First, TermKind.Technique), TermOf($"pairs[{i}].second", p.Second, TermKind.Technique))).ToValueList(),
             };
         }
 
@@ -111,8 +122,10 @@ public static class FormDocuments
             return sections.ToValueList();
         }
 
-        public Move Move(MoveDocument document, string place)
+        public Move Move(MoveDocument document, string place, bool mayHaveAlternatives = true)
         {
+            if (!mayHaveAlternatives && document.Alternatives.Count > 0) Wrong($"{place}.alternatives", "An alternative has no alternatives of its own.");
+            if (document.Alternatives.Count > MostAlternatives) Wrong($"{place}.alternatives", $"A move may have {MostAlternatives} alternatives.");
             if (document.Turn is { } turn && turn is < -720 or > 720) Wrong($"{place}.turn", "Write signed degrees from -720 to 720.");
             if (document.Facing is { } facing && facing is < 0 or > 359) Wrong($"{place}.facing", "Write degrees from 0 to 359.");
             return new Move(Id(document.Id, $"{place}.id") is { } id ? new MoveId(id) : MoveId.New())
@@ -130,6 +143,11 @@ public static class FormDocuments
                 Tempo = document.Tempo,
                 Shout = document.Shout,
                 Note = Text($"{place}.note", document.Note, 2000),
+                Weapon = document.Weapon is { } w && new WeaponUse(w.Leads, w.From, w.Tip, w.Stop) is { IsEmpty: false } weapon ? weapon : null,
+                Alternatives = !mayHaveAlternatives ? [] : document.Alternatives.Take(MostAlternatives).Select((a, i) => new Alternative(
+                    Text($"{place}.alternatives[{i}].whose", a.Whose, 100), Move(a.Move, $"{place}.alternatives[{i}].move", mayHaveAlternatives: false))).ToValueList(),
+                Accepted = document.Accepted.Select((a, i) => new Acceptance(
+                    Text($"{place}.accepted[{i}].rule", a.Rule, 40), Text($"{place}.accepted[{i}].message", a.Message, 500), Text($"{place}.accepted[{i}].reason", a.Reason, 500))).ToValueList(),
             };
         }
 

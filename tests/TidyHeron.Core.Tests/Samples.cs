@@ -55,6 +55,9 @@ public static class Samples
         from landing in Maybe(Pick(Landing.Front, Landing.Back, Landing.SamePlace))
         select new Kick(technique, foot, level, landing);
 
+    private static readonly Gen<WeaponUse> AnyWeapon =
+        Gen.Select(Maybe(AnySide), Maybe(AnySide), Maybe(Gen.Enum<TipHeight>()), Maybe(Gen.Enum<StopPlace>()), (l, f, t, s) => new WeaponUse(l, f, t, s)).Where(w => !w.IsEmpty);
+
     /// <summary>Any move that a person could write: a turn or a facing or both, any part said or left unsaid.</summary>
     public static readonly Gen<Move> AnyMove =
         from footwork in MaybeRef(AnyFootwork)
@@ -64,6 +67,7 @@ public static class Samples
         from top in Maybe(AnySide)
         from kick in MaybeRef(AnyKick)
         from hands in AnyHand.Array[0, 3]
+        from weapon in Gen.Frequency((3, Gen.Const((WeaponUse?)null)), (1, AnyWeapon.Select(w => (WeaponUse?)w)))
         from voice in Gen.Select(Maybe(Gen.Enum<Gaze>()), Maybe(Gen.Enum<Breath>()), Maybe(Gen.Enum<Tempo>()), Gen.Bool)
         let feet = footwork is null && turn is not null ? new Footwork(new TermId("turn")) : footwork
         select new Move(MoveId.New())
@@ -74,6 +78,7 @@ public static class Samples
             Stance = stance,
             SetOnTop = top,
             Kick = kick,
+            Weapon = weapon,
             Hands = hands.ToValueList(),
             Gaze = voice.Item1,
             Breath = voice.Item2,

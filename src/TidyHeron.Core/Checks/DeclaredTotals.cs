@@ -15,9 +15,9 @@ public sealed class DeclaredTotals : IRule
         var shouts = form.Moves.Count(m => m.Shout);
         if (form.DeclaredCounts is { } counts && counts != reading.TotalCounts)
             yield return new Finding(Id, form.Moves[^1].Id, $"The form is said to have {counts} counts; {reading.TotalCounts} are written.",
-                [new Fix($"Declare {reading.TotalCounts} counts", new SetHeader(form.Title, form.Opening, reading.TotalCounts, form.DeclaredShouts))]);
+                [new Fix($"Declare {reading.TotalCounts} counts", SetHeader.Of(form) with { DeclaredCounts = reading.TotalCounts })]);
         if (form.DeclaredShouts is { } declared && declared != shouts)
             yield return new Finding(Id, form.Moves[^1].Id, $"The form is said to have {declared} shouts; {shouts} are written.",
-                [new Fix($"Declare {shouts} shouts", new SetHeader(form.Title, form.Opening, form.DeclaredCounts, shouts))]);
+                [new Fix($"Declare {shouts} shouts", SetHeader.Of(form) with { DeclaredShouts = shouts })]);
     }
 }

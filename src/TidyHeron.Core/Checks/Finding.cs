@@ -11,6 +11,11 @@ namespace TidyHeron.Core.Checks;
 /// <param name="Fixes">Edits that would set it right; none where only the instructor can know.</param>
 public sealed record Finding(string Rule, MoveId Move, string Message, ValueList<Fix> Fixes);
 
+/// <summary>A finding that the instructor lets stand.</summary>
+/// <param name="Finding">What was found.</param>
+/// <param name="Reason">Why it may stand.</param>
+public sealed record AcceptedFinding(Finding Finding, string Reason);
+
 /// <summary>An edit that is known to set a finding right.</summary>
 /// <param name="Label">What it does, as a command.</param>
 /// <param name="Edit">The edit.</param>
@@ -43,11 +48,23 @@ public static class Rules
         new PreparationContradictsMove(),
         new StartPositionUnclear(),
         new DeclaredTotals(),
+        new DeclaredPairMissing(),
+        new LineTwice(),
+        new MirrorSlip(),
     ];
 
-    internal static IReadOnlyList<Finding> Look(FormReading reading)
+    /// <summary>All findings in the order of the moves: those that are open, and those that the instructor lets stand.</summary>
+    internal static (IReadOnlyList<Finding> Open, IReadOnlyList<AcceptedFinding> Accepted) Look(FormReading reading)
     {
         var order = reading.Form.Moves.Select((m, i) => (m.Id, i)).ToDictionary(p => p.Id, p => p.i);
-        return [.. All.SelectMany(r => r.Look(reading)).OrderBy(f => order.GetValueOrDefault(f.Move))];
+        var open = new List<Finding>();
+        var accepted = new List<AcceptedFinding>();
+        foreach (var finding in All.SelectMany(r => r.Look(reading)).OrderBy(f => order.GetValueOrDefault(f.Move)))
+        {
+            var reason = reading.Form.Moves[order[finding.Move]].Accepted.FirstOrDefault(a => a.Rule == finding.Rule && a.Message == finding.Message)?.Reason;
+            if (reason is null) open.Add(finding);
+            else accepted.Add(new AcceptedFinding(finding, reason));
+        }
+        return (open, accepted);
     }
 }

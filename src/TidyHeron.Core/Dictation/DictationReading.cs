@@ -8,7 +8,8 @@ namespace TidyHeron.Core.Dictation;
 /// <param name="Start">First character in the text.</param>
 /// <param name="Length">How many characters.</param>
 /// <param name="Assumption">What was taken for granted where the words left a choice; empty where they did not.</param>
-public sealed record ReadField(MoveId? Move, string Field, int Start, int Length, string Assumption = "");
+/// <param name="Instead">Words that, put in their place, say the other thing they could mean; empty where there is none.</param>
+public sealed record ReadField(MoveId? Move, string Field, int Start, int Length, string Assumption = "", string Instead = "");
 
 /// <summary>Words that were not understood.</summary>
 public sealed record UnreadWords(int Start, int Length, string Text);

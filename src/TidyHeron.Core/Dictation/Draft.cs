@@ -23,6 +23,7 @@ internal sealed class Draft
     public Side? SetOnTop { get; set; }
     public List<HandAction> Hands { get; } = [];
     public Kick? Kick { get; set; }
+    public WeaponUse? Weapon { get; set; }
     public Gaze? Gaze { get; set; }
     public Breath? Breath { get; set; }
     public Tempo? Tempo { get; set; }
@@ -40,9 +41,9 @@ internal sealed class Draft
     public bool HasBody => Footwork is not null || HasTurn || Facing is not null || Stance is not null || IsDone || Foot is not null || Way is not null;
 
     /// <summary>A shout or a remark and nothing else: it speaks of the move before.</summary>
-    public bool IsOnlyVoice => !HasBody && Gaze is null && Breath is null && Tempo is null && SetOnTop is null && Lead is null;
+    public bool IsOnlyVoice => !HasBody && Gaze is null && Breath is null && Tempo is null && SetOnTop is null && Weapon is null && Lead is null;
 
-    public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Notes.Count == 0 && Lead is null;
+    public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Weapon is null && Notes.Count == 0 && Lead is null;
 
     /// <summary>The move as far as it was said.</summary>
     /// <param name="before">Where the performer stands before it.</param>
@@ -89,6 +90,7 @@ internal sealed class Draft
             SetOnTop = SetOnTop,
             Hands = Hands.ToValueList(),
             Kick = Kick,
+            Weapon = Weapon,
             Gaze = Gaze,
             Breath = Breath,
             Tempo = Tempo,

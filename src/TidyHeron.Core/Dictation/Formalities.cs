@@ -23,6 +23,14 @@ internal static class Formalities
     public static bool Closes(Move move) =>
         move.Stance is { } stance && stance.Kind.Value is "ready-stance" or "attention-stance" && move.Kick is null && !move.Shout && move.Hands.All(AtRest);
 
+    /// <summary>Position of the first move of the closing that ends a form; its length where there is none.</summary>
+    public static int ClosingStart(Form form)
+    {
+        var at = form.Moves.Count;
+        while (at > 0 && form.Moves[at - 1].Counting == Counting.Uncounted) at--;
+        return at == 0 ? form.Moves.Count : at; // what opens a form does not close it
+    }
+
     private static bool AtRest(HandAction action) => AtRest(action.Technique);
 
     /// <summary>Whether hands held so are only waiting.</summary>

@@ -26,10 +26,10 @@ internal static partial class Lexer
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
-            // A line break ends a sentence like a full stop.
+            // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
-            if (lineBreak >= 0) Add(null, last + lineBreak, 1, ".");
+            if (lineBreak >= 0 && !Wraps(text, last + lineBreak, token.Index)) Add(null, last + lineBreak, 1, ".");
             last = token.Index + token.Length;
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
@@ -115,6 +115,15 @@ internal static partial class Lexer
             var (lastStart, lastLength) = spans[i + count - 1];
             return new Lexeme(kind, value, start, lastStart + lastLength - start, string.Join(' ', words.Skip(i).Take(count)), term);
         }
+    }
+
+    /// <summary>A line that was long enough to be broken by whatever it was copied from goes on with a small letter.</summary>
+    private static bool Wraps(string text, int lineBreak, int next)
+    {
+        const int Long = 50; // characters; lists of moves are shorter, wrapped mail and documents longer
+        var start = lineBreak == 0 ? 0 : text.LastIndexOfAny(['\n', '\r'], lineBreak - 1) + 1;
+        var goesOn = char.IsLower(text[next]) || next + 1 < text.Length && text[next + 1] == '-'; // or with "L-stance"
+        return lineBreak - start >= Long && goesOn && !text.AsSpan(lineBreak, next - lineBreak).Trim(" \t").Trim("\r\n").Contains('\n');
     }
 
     /// <summary>A hyphen or slash between two letters joins words instead of parting clauses.</summary>

@@ -31,7 +31,7 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return;
         }
-        if (previous is { Kind: "footwork" } && !IsTurnWord(previous) && _draft.Way is null && Follows(i, "to", "towards", "toward")
+        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork")) && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") })
         {
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
@@ -79,7 +79,7 @@ public sealed partial class Reader
             else if (_draft.Foot is null)
             {
                 _draft.Foot = side;
-                _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction." };
+                _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction.", Instead = $"to the {side.Word}" };
             }
             return;
         }
@@ -150,7 +150,7 @@ public sealed partial class Reader
         if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;
-            Note(lexeme, "turn", "Half a turn from where you stand.");
+            Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
             return;
         }
         if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing"))

@@ -32,6 +32,7 @@ public sealed partial class Reader
             Note(lexeme, "landing");
             return;
         }
+        if (kind == "return" && TakeBackToTheCentre(lexeme)) return;
         // "Turning kick", "jumping front kick": the name of a technique that was not found whole.
         if (lexeme.IsGerund && Next(i) is { IsKick: true } && _foot is null && kind is "turn" or "spin")
         {
@@ -54,6 +55,18 @@ public sealed partial class Reader
         }
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    /// <summary>"Left foot back to the centre": the foot comes home beside the other one.</summary>
+    private bool TakeBackToTheCentre(Lexeme lexeme)
+    {
+        if (!lexeme.Plain.EndsWith("centre", StringComparison.Ordinal) && !lexeme.Plain.EndsWith("center", StringComparison.Ordinal)) return false;
+        if (_foot is null && (_draft is not { Footwork: "step" or "step-back" or "slide" or "pull-together" } || _draft.IsDone || _draft.SentenceEnded)) return false;
+        if (_draft.IsDone || _draft.SentenceEnded) Begin(Counting.Own);
+        TakeWaitingFoot();
+        (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        Note(lexeme, "footwork", "Read as bringing the foot beside the other one.", "and return to ready");
+        return true;
     }
 
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>

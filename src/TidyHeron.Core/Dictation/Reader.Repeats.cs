@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Counts, "again", "other side", "three times" and cuts.</summary>
 public sealed partial class Reader
 {
-    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together"];
+    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together", "passage", "ordinal", "countWord", "from", "degrees"];
 
     /// <summary>
     /// Whether a number at this lexeme tells a count: "count three", "number four", or a number with a clause to
@@ -14,6 +14,7 @@ public sealed partial class Reader
     private bool IsCountMark(int i)
     {
         var lexeme = _lexemes[i];
+        if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
         if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
@@ -21,6 +22,16 @@ public sealed partial class Reader
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
         return Alone(i) && StartsSentence(i);
+    }
+
+    /// <summary>Whether the clause around a lexeme orders a repeat: numbers in it tell which counts, and are none.</summary>
+    private bool InRepeat(int i)
+    {
+        for (var k = i; k >= 0 && !_lexemes[k].IsStop; k--)
+            if (_lexemes[k].Kind is "again" or "otherSide") return true;
+        for (var k = i; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+            if (_lexemes[k].Kind is "again" or "otherSide") return true;
+        return false;
     }
 
     private bool Alone(int i) => i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop;
@@ -99,7 +110,106 @@ public sealed partial class Reader
         };
         // "Again, three times" says how often again; "three times" alone says how often in all.
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
-        RepeatLast(Math.Min(more, 99), otherSide || alternating);
+        if (PassageOf(clause) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        else if (otherSide && more == 1 && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
+        {
+            var counts = CountsSoFar();
+            _fields[^1] = _fields[^1] with
+            {
+                Assumption = $"Read as counts {counts[since]} to {counts[^1]} on the other side, from where you turned.",
+                Instead = "repeat the last count on the other side",
+                Start = clause[0].Start,
+                Length = clause[^1].Start + clause[^1].Length - clause[0].Start,
+            };
+            RepeatPassage((since, counts.Length - 1), 1, otherSide: true);
+        }
+        else RepeatLast(Math.Min(more, 99), otherSide || alternating);
+    }
+
+    private Form SoFar() => _form with { Moves = [.. _before, .. _said] };
+
+    private int[] CountsSoFar() => Counts.Of(SoFar());
+
+    /// <summary>"From the second count", "counts one to four", "the last three", "the whole section": which moves are meant.</summary>
+    private (int First, int Last)? PassageOf(List<Lexeme> clause)
+    {
+        var counts = CountsSoFar();
+        if (counts.Length == 0 || counts[^1] == 0 && counts.Max() == 0) return null;
+        var end = counts.Length - 1;
+        var highest = counts.Max();
+        (int, int)? Counted(int first, int last) =>
+            first >= 1 && first <= last && last <= highest ? (Array.IndexOf(counts, first), Array.LastIndexOf(counts, last)) : null;
+
+        if (clause.Any(l => l.Is("passage", "all"))) return Counted(1, highest);
+        if (clause.Any(l => l.Is("passage", "two"))) return Counted(highest - 1, highest);
+        if (clause.Any(l => l.Is("passage", "section")))
+        {
+            var starts = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(i => i >= 0).Order().ToList();
+            // Said right after "end of section", the section that has just ended is meant.
+            return starts.Count == 0 ? (Array.IndexOf(counts, 1), end) : (starts[^1], end);
+        }
+        var numbers = clause.Where(l => l.Kind is "number" or "countWord" or "degrees" or "ordinal" && int.TryParse(l.Value, out _)).Select(l => l.Number).ToList();
+        var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
+        if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
+        if (numbers.Count == 0) return null;
+        if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
+        return numbers.Count >= 2 ? Counted(numbers[0], numbers[1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
+    }
+
+    /// <summary>
+    /// Where the passage began that "the same on the other side" speaks of, if it is more than the last count. Common
+    /// practice: what was done since the body turned, as in "turn left, low block; step, punch; same on the other side", or
+    /// since the feet were last together, if they have just come together again.
+    /// </summary>
+    private int? SinceTheTurn()
+    {
+        const int MostCounts = 6;
+        var counts = CountsSoFar();
+        var walk = Body.Walk.Of(SoFar(), Body.BodyMeasures.Reference, _ways);
+        var from = _cuts.Count > 0 ? Math.Max(_before.Count, SoFar().IndexOf(_cuts[^1].First)) : _before.Count;
+        from = Math.Max(from, _repeated);
+        bool Together(int i) => walk.Postures[i].Stance.Value is "closed-stance" or "ready-stance" or "attention-stance";
+        var home = counts.Length > 0 && Together(counts.Length - 1);
+        for (var i = counts.Length - 1; i >= from; i--)
+        {
+            if (home && (i == from || counts[i - 1] == 0 || Together(i - 1)) && counts[i] > 0) return counts[i] == counts[^1] ? null : i;
+            if (home) continue;
+            if (counts[i] == 0 || counts[^1] - counts[i] >= MostCounts) return null;
+            if (walk.Postures[i].Turned.Degrees == 0) continue;
+            while (i > from && counts[i - 1] == counts[i]) i--;
+            return counts[i] == counts[^1] ? null : i;
+        }
+        return null;
+    }
+
+    private void RepeatPassage((int First, int Last) passage, int more, bool otherSide)
+    {
+        var group = SoFar().Moves.ToArray()[passage.First..(passage.Last + 1)];
+        for (var k = 0; k < more; k++)
+        {
+            var form = SoFar();
+            var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
+            IReadOnlyList<Move> copies;
+            if (otherSide)
+            {
+                copies = Mirror.OtherSide(group, walk, form);
+                // A passage that does not end where it will be begun anew turns there from where the performer stands now.
+                if (walk.End.Heading != walk.Postures[form.IndexOf(group[^1].Id)].Heading)
+                {
+                    var target = walk.Postures[form.IndexOf(group[0].Id)].Heading.MirroredAcross(walk.Before(form.IndexOf(group[0].Id)).Heading);
+                    copies = [copies[0] with { Turn = target == walk.End.Heading ? null : target - walk.End.Heading, Facing = target }, .. copies.Skip(1)];
+                }
+            }
+            else
+            {
+                var before = walk.Before(form.IndexOf(group[0].Id)).Heading;
+                copies = [.. group.Select((m, i) => i == 0 ? AsSaidAgain(m, before, walk.End.Heading) : m with { Id = MoveId.New() })];
+            }
+            _said.AddRange(copies);
+            group = [.. copies];
+        }
+        _repeated = _before.Count + _said.Count;
+        _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
     }
 
     /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>
@@ -138,9 +248,32 @@ public sealed partial class Reader
         var alternating = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("alternating"))
             || _lexemes.Skip(i + 1).Take(2).Any(l => l.Is("alternating"));
         var more = times.Value.StartsWith('+') ? int.Parse(times.Value) : times.Number - 1;
+        // "Punch three times" on the spot: the hands take turns, as nobody punches thrice with one unless told to.
+        if (!alternating && _draft is { Footwork: null, Kick: null, Hands: [{ Hand: null }] } && Resolved(_draft.Hands[0]) is { } first and not Hand.Both)
+        {
+            alternating = true;
+            _draft.Hands[0] = _draft.Hands[0] with { Hand = first };
+            _fields[^1] = _fields[^1] with { Assumption = $"Read as alternating hands, the {first.Word} one first.", Instead = $"with the {first.Word} hand, {_text.Substring(times.Start, times.Length)}" };
+        }
+        var onTheSpot = _draft is { Footwork: null, HasTurn: false, Facing: null, HasHands: true };
         Begin(Counting.Own);
+        if (onTheSpot && _said.Count > 0)
+        {
+            // The stance is taken once; only what the hands do is repeated.
+            for (var k = 0; k < Math.Min(more, 99); k++)
+            {
+                var hands = new Move(MoveId.New()) { Hands = _said[^1].Hands, Counting = _explicitCounts ? Counting.Then : Counting.Own };
+                _said.Add(alternating ? Mirror.Of(hands) : hands);
+            }
+            _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
+            return;
+        }
         RepeatLast(Math.Min(more, 99), alternating || _said is [.., { Footwork: { Kind.Value: "step", Foot: not null } }]);
     }
+
+    /// <summary>The hand that will be taken to do this, where none was said.</summary>
+    private Hand? Resolved(HandAction action) =>
+        Body.Walk.After(Now(), new Move(MoveId.New()) { Hands = [action] }, _form.Opening, Body.BodyMeasures.Reference, _ways).Hands[0].Hand;
 
     private void RepeatLast(int more, bool otherSide)
     {
@@ -152,23 +285,12 @@ public sealed partial class Reader
             var first = all.Count - 1;
             while (first > 0 && all[first].Counting is Counting.Then or Counting.Together) first--;
             var group = all[first..];
-            var (before, after) = HeadingsAround(first);
-            foreach (var move in group)
-            {
-                var copy = otherSide
-                    ? move.Id == group[0].Id ? Mirror.OtherSide(move, before, after) : Mirror.Of(move) with { Id = MoveId.New() }
-                    : AsSaidAgain(move, before, after);
-                _said.Add(copy);
-            }
-        }
-        _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
-
-        (Heading Before, Heading After) HeadingsAround(int index)
-        {
-            var form = _form with { Moves = [.. _before, .. _said] };
+            var form = SoFar();
             var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
-            return (walk.Before(index).Heading, walk.End.Heading);
+            _said.AddRange(otherSide ? Mirror.OtherSide(group, walk, form) : group.Select(m => AsSaidAgain(m, walk.Before(first).Heading, walk.End.Heading)));
         }
+        _repeated = _before.Count + _said.Count;
+        _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
     }
 
     private static Move AsSaidAgain(Move move, Heading before, Heading after) =>
@@ -181,7 +303,7 @@ public sealed partial class Reader
         if (_draft.IsTurning || _draft.HasTurn)
         {
             _draft.TurnAmount ??= 180;
-            Note(lexeme, "turn", "Half a turn from where you stand.");
+            Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");
             return;
         }
         Note(lexeme, "command");

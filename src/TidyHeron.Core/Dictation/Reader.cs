@@ -33,6 +33,7 @@ public sealed partial class Reader
     private Lexeme? _levelLexeme;
     private Posture? _now;        // where the performer stands after the first _walked moves said
     private int _walked;
+    private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
     private bool _then, _together, _explicitCounts, _sameCount;
 
@@ -49,15 +50,24 @@ public sealed partial class Reader
     /// <summary>Reads a text into a form.</summary>
     /// <param name="text">Words as they are said aloud.</param>
     /// <param name="form">The form so far.</param>
-    /// <param name="after">The move after which the new ones go; none for the end of the form.</param>
+    /// <param name="after">The move after which the new ones go; none for the end of the form, before a closing that is already there.</param>
     /// <param name="ways">The school's ways.</param>
     /// <remarks>Never throws: what is not understood is in <see cref="DictationReading.Unread"/>.</remarks>
     public static DictationReading Read(string text, Form form, MoveId? after, Conventions ways)
     {
-        var at = after is { } id && form.IndexOf(id) is var index and >= 0 ? index + 1 : form.Moves.Count;
-        var reader = new Reader(text, form, at, ways);
-        reader.ReadAll();
-        return reader.Result();
+        if (after is { } id && form.IndexOf(id) is var index and >= 0) return ReadAt(index + 1);
+        var closing = Formalities.ClosingStart(form);
+        var reading = ReadAt(closing);
+        // A bow said at the end of a form that closes with a bow already is one more closing.
+        var closes = closing < form.Moves.Count && reading.Added.Count > 0 && reading.Added.All(a => reading.Form.Moves[reading.Form.IndexOf(a)].Counting == Counting.Uncounted);
+        return closes ? ReadAt(form.Moves.Count) : reading;
+
+        DictationReading ReadAt(int at)
+        {
+            var reader = new Reader(text, form, at, ways);
+            reader.ReadAll();
+            return reader.Result();
+        }
     }
 
     private void ReadAll()
@@ -116,6 +126,8 @@ public sealed partial class Reader
                     _then = _together = false;
                     Settle();
                 }
+                // "Low blorck, right hand covers": what stood before a word that was not understood belonged to it.
+                else if (i > 0 && _lexemes[i - 1].Is("unread")) Settle();
                 break;
             case "side": TakeSide(i, lexeme.Value == "left" ? Side.Left : Side.Right); break;
             case "footNoun": TakeFootNoun(i); break;
@@ -151,8 +163,10 @@ public sealed partial class Reader
                 _sameCount = i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence;
                 Note(lexeme, "count");
                 break;
+            case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
             case "detail" or "weapon": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
+            case "passage": Note(lexeme, "filler"); break;
             case "again": Note(lexeme, "count"); break;
             case "otherSide": TakeOtherSideWord(i); break;
             case "cut": TakeCut(i); break;
@@ -239,6 +253,7 @@ public sealed partial class Reader
             Breath = draft.Breath ?? last.Breath,
             Tempo = draft.Tempo ?? last.Tempo,
             Gaze = draft.Gaze ?? last.Gaze,
+            Weapon = draft.Weapon ?? last.Weapon,
             Note = string.Join(" ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
         };
         for (var i = 0; i < _fields.Count; i++)
@@ -296,15 +311,15 @@ public sealed partial class Reader
         // "Left foot, right L-stance": that school names these stances by the rear foot. Where the foot that was said
         // to step forward is the other one, that naming is the one that was meant.
         if (!shape.NamedByRearFoot || draft.LeadIsPlain) return;
-        if (draft is { Footwork: "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
+        if (draft is { Footwork: null or "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
         {
             draft.Lead = foot;
             _fields.Add(new ReadField(draft.Id, "lead", 0, 0, $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot."));
         }
     }
 
-    private void Note(Lexeme lexeme, string field, string assumption = "") =>
-        _fields.Add(new ReadField(_draft.Id, field, lexeme.Start, lexeme.Length, assumption));
+    private void Note(Lexeme lexeme, string field, string assumption = "", string instead = "") =>
+        _fields.Add(new ReadField(_draft.Id, field, lexeme.Start, lexeme.Length, assumption, instead));
 
     private void Unread(Lexeme lexeme) => _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
 

@@ -19,6 +19,7 @@ public static class Speech
         if (move.SetOnTop is { } top) parts.Add($"set {top.Word} over {top.Other.Word}");
         if (move.Kick is { } kick) parts.Add(Kick(kick, ways));
         if (move.Hands.Count > 0) parts.Add((move.Kick is null ? "" : "while ") + string.Join(" while ", move.Hands.Select(h => Hands(h, ways))));
+        if (move.Weapon is { } weapon) parts.Add(Weapon(weapon));
         if (move.Gaze is { } gaze) parts.Add(Gaze(gaze));
         if (move.Breath is { } breath) parts.Add(Breath(breath));
         if (move.Tempo is { } tempo) parts.Add(Tempo(tempo));
@@ -55,6 +56,30 @@ public static class Speech
             _ => "",
         };
         return foot + level + ways.Vocabulary.Name(kick.Technique, ways.Tradition) + landing;
+    }
+
+    /// <summary>How the weapon is led, in words: "left hand leads the grip, tip at eye height".</summary>
+    public static string Weapon(WeaponUse weapon)
+    {
+        var parts = new List<string>();
+        if (weapon.Leads is { } lead) parts.Add($"{lead.Word} hand leads the grip");
+        if (weapon.From is { } side) parts.Add($"strike from the {side.Word} side");
+        if (weapon.Tip is { } tip)
+            parts.Add(tip switch
+            {
+                TipHeight.Floor => "tip on the floor",
+                TipHeight.Overhead => "tip overhead",
+                TipHeight.Eyes => "tip at eye height",
+                _ => $"tip at {tip.ToString().ToLowerInvariant()} height",
+            });
+        if (weapon.Stop is { } stop)
+            parts.Add(stop switch
+            {
+                StopPlace.UnderArm => "stopping under the arm",
+                StopPlace.FullReach => "stopping at full reach",
+                _ => $"stopping at the {stop.ToString().ToLowerInvariant()}",
+            });
+        return string.Join(", ", parts);
     }
 
     /// <summary>A heading in the reader's own habit: "nine o'clock", "the left wall", "270°".</summary>

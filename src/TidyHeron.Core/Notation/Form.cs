@@ -22,6 +22,9 @@ public sealed record Opening(TermId Stance, Side? Lead = null)
     public static readonly Opening Ready = new(new TermId("ready-stance"));
 }
 
+/// <summary>Two techniques that a form promises to keep together: wherever the first is done, the second goes with it or follows.</summary>
+public sealed record TechniquePair(TermId First, TermId Second);
+
 /// <summary>
 /// A form as written: ordered moves and the cuts between them. Everything else about it is a reading.
 /// </summary>
@@ -36,6 +39,11 @@ public sealed record Form
     public int? DeclaredCounts { get; init; }
     /// <summary>How many shouts the school says the form has; checked against the moves.</summary>
     public int? DeclaredShouts { get; init; }
+
+    /// <summary>Whether the form promises that no two techniques in a row go along the same line.</summary>
+    public bool NoLineTwice { get; init; }
+    /// <summary>Techniques that the form promises to keep together.</summary>
+    public ValueList<TechniquePair> Pairs { get; init; } = [];
 
     /// <summary>Position of a move, or -1.</summary>
     public int IndexOf(MoveId id)

@@ -17,13 +17,15 @@ public static class Mirror
     /// <summary>A move mirrored left for right across the front line.</summary>
     public static Move Of(Move move) => move with
     {
-        Footwork = move.Footwork is { } f ? f with { Foot = f.Foot?.Other, Way = f.Way is { } w ? Of(w) : null } : null,
+        Footwork = move.Footwork is { } f ? f with { Foot = f.Foot?.Other, Way = f.Way is { } way ? Of(way) : null } : null,
         Turn = move.Turn?.Mirrored,
         Facing = move.Facing?.Mirrored,
         Stance = move.Stance is { } s ? s with { Lead = s.Lead?.Other } : null,
         SetOnTop = move.SetOnTop?.Other,
         Hands = move.Hands.Select(h => h with { Hand = h.Hand?.Other }).ToValueList(),
         Kick = move.Kick is { } k ? k with { Foot = k.Foot?.Other } : null,
+        Weapon = move.Weapon is { } w ? w with { Leads = w.Leads?.Other, From = w.From?.Other } : null,
+        Alternatives = move.Alternatives.Select(a => a with { Way = Of(a.Way) }).ToValueList(),
         Gaze = move.Gaze switch { Notation.Gaze.Left => Notation.Gaze.Right, Notation.Gaze.Right => Notation.Gaze.Left, var g => g },
     };
 
@@ -34,21 +36,30 @@ public static class Mirror
         Moves = form.Moves.Select(Of).ToValueList(),
     };
 
+    /// <summary>A move mirrored left for right about a line on the floor.</summary>
+    public static Move Across(Move move, Heading axis) =>
+        move.Facing is { } facing ? Of(move) with { Facing = facing.MirroredAcross(axis) } : Of(move);
+
     /// <summary>
-    /// "Same on the other side", said of a move that led from one heading to another: the limbs are exchanged
-    /// and the new heading lies as far on the other side of the heading from which the first one started.
+    /// "Same on the other side", said of a move or passage just done: the limbs are exchanged, and every direction lies as
+    /// far on the other side of the line on which the passage began. Its first move turns there from where it ended.
     /// </summary>
-    /// <param name="move">The move just done.</param>
-    /// <param name="before">Heading before it.</param>
-    /// <param name="after">Heading after it, where the performer now stands.</param>
-    public static Move OtherSide(Move move, Heading before, Heading after)
+    /// <param name="passage">The moves, in order.</param>
+    /// <param name="walk">Where they lead.</param>
+    /// <param name="form">The form that was walked and holds them.</param>
+    public static IReadOnlyList<Move> OtherSide(IReadOnlyList<Move> passage, Body.WalkReading walk, Form form)
     {
-        var mirrored = Of(move) with { Id = MoveId.New() };
-        if (before == after) return mirrored with { Turn = null, Facing = move.Facing };
-        var target = after.MirroredAcross(before);
-        var turn = target - after;
+        var at = form.IndexOf(passage[0].Id);
+        var axis = walk.Before(at).Heading;
+        var end = walk.Postures[form.IndexOf(passage[^1].Id)].Heading;
+        var first = walk.Postures[at];
+        var copies = passage.Select(m => Across(m, axis) with { Id = MoveId.New() }).ToArray();
+        if (end == axis) return copies;
+        var target = first.Heading.MirroredAcross(axis);
+        var turn = target - end;
         // A half turn could go either way; the body unwinds, so it goes against the first turn.
-        if (turn.Amount == 180) turn = Turn.To((after - before).Side!.Value.Other, 180);
-        return mirrored with { Turn = turn, Facing = target };
+        if (turn.Amount == 180 && first.Turned.Side is { } side) turn = Turn.To(side.Other, 180);
+        copies[0] = copies[0] with { Turn = turn.Degrees == 0 ? null : turn, Facing = target };
+        return copies;
     }
 }

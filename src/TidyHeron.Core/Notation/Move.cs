@@ -70,6 +70,33 @@ public sealed record HandAction(TermId Technique, Hand? Hand = null, Level? Leve
 /// <param name="Landing">Where the foot comes down, where it was said.</param>
 public sealed record Kick(TermId Technique, Side? Foot = null, Level? Level = null, Landing? Landing = null);
 
+/// <summary>How high the weapon's tip is when the move ends.</summary>
+public enum TipHeight { Floor, Knee, Belt, Chest, Eyes, Overhead }
+
+/// <summary>Where a weapon that has struck comes to rest.</summary>
+public enum StopPlace { Shoulder, UnderArm, Belt, Hip, Forearm, FullReach }
+
+/// <summary>How the weapon is led. The line of a strike (overhead, diagonal, rising …) is its technique.</summary>
+/// <param name="Leads">The hand nearer the striking end, where it was said.</param>
+/// <param name="From">The side that the strike comes from, where it was said.</param>
+/// <param name="Tip">How high the tip ends.</param>
+/// <param name="Stop">Where the weapon comes to rest.</param>
+public sealed record WeaponUse(Side? Leads = null, Side? From = null, TipHeight? Tip = null, StopPlace? Stop = null)
+{
+    public bool IsEmpty => this == new WeaponUse();
+}
+
+/// <summary>Another accepted way of doing the same move.</summary>
+/// <param name="Whose">Whose way it is, in the school's words: a person, a branch, "older version".</param>
+/// <param name="Way">The move done that way; it has no alternatives of its own.</param>
+public sealed record Alternative(string Whose, Move Way);
+
+/// <summary>A finding that the instructor has looked at and lets stand. It holds until the move is changed.</summary>
+/// <param name="Rule">The rule that found it.</param>
+/// <param name="Message">What it said; a finding that says something else is a new one.</param>
+/// <param name="Reason">Why it may stand.</param>
+public sealed record Acceptance(string Rule, string Message, string Reason);
+
 /// <summary>
 /// One move as the instructor wrote it. A part that is null was not said; what follows from it is computed by
 /// <see cref="Body.Walk"/>, never written back.
@@ -88,6 +115,8 @@ public sealed record Move(MoveId Id)
     /// <summary>What the hands do, in the order said. Two entries for one hand are a finding, not an error.</summary>
     public ValueList<HandAction> Hands { get; init; } = [];
     public Kick? Kick { get; init; }
+    /// <summary>How the weapon is led, where it was said.</summary>
+    public WeaponUse? Weapon { get; init; }
     public Gaze? Gaze { get; init; }
     public Breath? Breath { get; init; }
     public Tempo? Tempo { get; init; }
@@ -95,6 +124,14 @@ public sealed record Move(MoveId Id)
     public bool Shout { get; init; }
     /// <summary>Watch-points, intent and anything else worth keeping, in the instructor's words.</summary>
     public string Note { get; init; } = "";
+
+    /// <summary>Other accepted ways of doing it.</summary>
+    public ValueList<Alternative> Alternatives { get; init; } = [];
+    /// <summary>Findings at this move that the instructor lets stand.</summary>
+    public ValueList<Acceptance> Accepted { get; init; } = [];
+
+    /// <summary>What is done, without what is only remarked about it.</summary>
+    public Move Deed => this with { Note = "", Alternatives = [], Accepted = [] };
 
     /// <summary>Whether the move says nothing at all.</summary>
     public bool IsEmpty => this == new Move(Id) { Counting = Counting };

@@ -8,7 +8,7 @@ namespace TidyHeron.Core.Readings;
 /// <summary>Everything that is computed from a form, read once: counts, postures and what the checks find.</summary>
 public sealed class FormReading
 {
-    private IReadOnlyList<Finding>? _findings;
+    private readonly Lazy<(IReadOnlyList<Finding> Open, IReadOnlyList<AcceptedFinding> Accepted)> _findings;
 
     private FormReading(Form form, BodyMeasures body, Conventions ways)
     {
@@ -18,6 +18,7 @@ public sealed class FormReading
         Counts = Notation.Counts.Of(form);
         Walk = Core.Body.Walk.Of(form, body, ways);
         Sections = Sectioning.Spans(form);
+        _findings = new(() => Rules.Look(this));
     }
 
     /// <summary>Reads a form for a body in a school's ways.</summary>
@@ -33,6 +34,8 @@ public sealed class FormReading
     public ValueList<(Section Section, int First, int Last)> Sections { get; }
     /// <summary>How many counts the form has.</summary>
     public int TotalCounts => Counts.Length == 0 ? 0 : Counts.Max();
-    /// <summary>What the checks find, in the order of the moves.</summary>
-    public IReadOnlyList<Finding> Findings => _findings ??= Rules.Look(this);
+    /// <summary>What the checks find and nobody has accepted, in the order of the moves.</summary>
+    public IReadOnlyList<Finding> Findings => _findings.Value.Open;
+    /// <summary>What the checks find and the instructor lets stand.</summary>
+    public IReadOnlyList<AcceptedFinding> AcceptedFindings => _findings.Value.Accepted;
 }

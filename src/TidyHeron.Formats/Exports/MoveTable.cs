@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json;
 using CsvHelper;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
@@ -7,12 +8,13 @@ namespace TidyHeron.Formats.Exports;
 
 /// <summary>
 /// The moves of a form as comma-separated values (RFC 4180), one row a move, both ways and without loss. A move with
-/// several hand actions has them in one cell, parted by semicolons: <c>left low-block low; right chamber</c>.
+/// several hand actions has them in one cell, parted by semicolons: <c>left low-block low; right chamber</c>. Alternatives
+/// and accepted findings stand in their cells as they do in the form document, as JSON.
 /// </summary>
 public static class MoveTable
 {
     private static readonly string[] Columns =
-        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section"];
+        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section", "grip", "strikeFrom", "tip", "stop", "alternatives", "accepted"];
 
     public static string Write(Form form)
     {
@@ -26,6 +28,7 @@ public static class MoveTable
                 m.Id, Camel(m.Counting.ToString()), m.Footwork?.Kind, Word(m.Footwork?.Foot), Word(m.Footwork?.Way), Number(m.Turn), Number(m.Facing), m.Stance?.Kind, Word(m.Stance?.Lead),
                 Word(m.SetOnTop), string.Join("; ", m.Hands.Select(Hand)), m.Kick?.Technique, Word(m.Kick?.Foot), Word(m.Kick?.Level), Word(m.Kick?.Landing),
                 Word(m.Gaze), Word(m.Breath), Word(m.Tempo), m.Shout ? "yes" : "", m.Note, sections.TryGetValue(new MoveId(m.Id!), out var s) ? (s.Name.Length > 0 ? s.Name : "-") : "",
+                Word(m.Weapon?.Leads), Word(m.Weapon?.From), Word(m.Weapon?.Tip), Word(m.Weapon?.Stop), Listed(m.Alternatives), Listed(m.Accepted),
             ]);
         table.Flush();
         return text.ToString();
@@ -78,6 +81,20 @@ public static class MoveTable
                 if (level is not null) words.RemoveAt(words.Count - 1);
                 return new HandDocument(string.Join(' ', words), hand, level);
             }
+            IReadOnlyList<T> List<T>(string column)
+            {
+                if (Text(column) is not { } json) return [];
+                try
+                {
+                    return JsonSerializer.Deserialize<T[]>(json, Json.Options) ?? [];
+                }
+                catch (JsonException bad)
+                {
+                    errors[$"line {line}, {column}"] = [$"{bad.Message.Split(" Path:")[0]} Write it as in a form document, or leave the cell empty."];
+                    return [];
+                }
+            }
+            var weapon = new WeaponDocument(Choice<Side>("grip"), Choice<Side>("strikeFrom"), Choice<TipHeight>("tip"), Choice<StopPlace>("stop"));
             var id = Text("id") ?? MoveId.New().Value;
             moves.Add(new MoveDocument
             {
@@ -95,6 +112,9 @@ public static class MoveTable
                 Tempo = Choice<Tempo>("tempo"),
                 Shout = Cell("shout").Equals("yes", StringComparison.OrdinalIgnoreCase),
                 Note = Array.IndexOf(header, "note") is var note and >= 0 ? cells[note] : "",
+                Weapon = weapon == new WeaponDocument() ? null : weapon,
+                Alternatives = List<AlternativeDocument>("alternatives"),
+                Accepted = List<AcceptanceDocument>("accepted"),
             });
             lines.Add(line);
             if (Text("section") is { } section) sections.Add(new SectionDocument(id, Name: section == "-" ? "" : section));
@@ -114,6 +134,8 @@ public static class MoveTable
             && int.TryParse(place.AsSpan(6, end - 6), out var index) && index < lines.Count
             ? $"line {lines[index]}, {place[(end + 2)..].Split('.', '[')[0]}" : place;
     }
+
+    private static string Listed<T>(IReadOnlyList<T> items) => items.Count == 0 ? "" : JsonSerializer.Serialize(items, Json.Options);
 
     private static string Hand(HandDocument h) => string.Join(' ', new[] { Word(h.Hand), h.Technique, Word(h.Level) }.Where(w => w is { Length: > 0 }));
 

@@ -38,6 +38,8 @@ public static class ReadingsEndpoints
     {
         var ways = await school.Get(cancellation);
         var form = FormDocuments.Read(request.Form, ways.Vocabulary);
+        new Validation().Check("edits", request.Edits.All(e => e is not (AgainDocument { Times: < 1 or > 99 } or OtherSideDocument { Times: < 1 or > 99 })), "Repeat 1 to 99 times.")
+            .Check("edits", request.Edits.OfType<AcceptFindingDocument>().All(e => !string.IsNullOrWhiteSpace(e.Reason)), "Say why the finding may stand.").Throw();
         form = request.Edits.Select(e => EditDocuments.Read(e, ways)).Aggregate(form, (f, edit) => edit.Apply(f));
         // What an edit carries in is checked like any document.
         var document = FormDocuments.Write(form);

@@ -13,12 +13,13 @@ namespace TidyHeron.Server.Readings;
 /// <param name="Start">The opening posture.</param>
 /// <param name="Moves">One row a move, in order.</param>
 /// <param name="Sections">The sections, in order.</param>
-/// <param name="Findings">What the checks find, in the order of the moves.</param>
+/// <param name="Findings">What the checks find and nobody has accepted, in the order of the moves.</param>
+/// <param name="Accepted">What they find and the instructor lets stand.</param>
 /// <param name="Floor">The floor that it takes.</param>
 /// <param name="FootLengthCm">Length of the performer's foot.</param>
 /// <param name="FootBreadthCm">Breadth of the performer's foot.</param>
 public sealed record ReadingsResponse(int Counts, PostureReading Start, IReadOnlyList<MoveReading> Moves, IReadOnlyList<SectionReading> Sections,
-    IReadOnlyList<FindingReading> Findings, FloorExtent Floor, double FootLengthCm, double FootBreadthCm)
+    IReadOnlyList<FindingReading> Findings, IReadOnlyList<AcceptedReading> Accepted, FloorExtent Floor, double FootLengthCm, double FootBreadthCm)
 {
     public static ReadingsResponse From(FormReading reading)
     {
@@ -30,6 +31,7 @@ public sealed record ReadingsResponse(int Counts, PostureReading Start, IReadOnl
             reading.Form.Moves.Select((m, i) => MoveReading.From(reading, m, i)).ToArray(),
             reading.Sections.Select((s, i) => SectionReading.From(reading, s, i)).ToArray(),
             reading.Findings.Select(f => FindingReading.From(f)).ToArray(),
+            reading.AcceptedFindings.Select(a => new AcceptedReading(a.Finding.Rule, a.Finding.Move.Value, a.Finding.Message, a.Reason)).ToArray(),
             new FloorExtent(Round(floor.MinX), Round(floor.MinY), Round(floor.MaxX), Round(floor.MaxY), new Point(Round(floor.EndError.X), Round(floor.EndError.Y)), Round(floor.PathCm)),
             reading.Body.FootLengthCm, reading.Body.FootBreadthCm);
     }
@@ -77,8 +79,9 @@ public sealed record KickReading(Side Foot, string Technique, string Name, Level
 /// <param name="Turn">Signed degrees of the turn, to the right positive.</param>
 /// <param name="Moved">The foot that moved, if one did.</param>
 /// <param name="Inferred">Parts that were not said: foot, lead, stance, heading, hand.</param>
+/// <param name="Weapon">How the weapon is led, in words; empty where nothing was said.</param>
 public sealed record MoveReading(string Id, int Count, bool BeginsCount, string Words, string Feet, PostureReading Posture, int Turn, Side? Moved,
-    IReadOnlyList<HandReading> Hands, KickReading? Kick, bool Shout, IReadOnlyList<string> Inferred)
+    IReadOnlyList<HandReading> Hands, KickReading? Kick, bool Shout, IReadOnlyList<string> Inferred, string Weapon, IReadOnlyList<AlternativeReading> Alternatives)
 {
     public static MoveReading From(FormReading reading, Move move, int i)
     {
@@ -92,9 +95,15 @@ public sealed record MoveReading(string Id, int Count, bool BeginsCount, string 
             move.Kick is { } kick ? new KickReading(posture.KickingFoot!.Value, kick.Technique.Value, ways.Vocabulary.Name(kick.Technique, ways.Tradition),
                 kick.Level, kick.Landing, kick.Foot is null) : null,
             move.Shout,
-            Enum.GetValues<Inferred>().Where(f => f != Core.Body.Inferred.Nothing && posture.Inferred.HasFlag(f)).Select(f => f.ToString().ToLowerInvariant()).ToArray());
+            Enum.GetValues<Inferred>().Where(f => f != Core.Body.Inferred.Nothing && posture.Inferred.HasFlag(f)).Select(f => f.ToString().ToLowerInvariant()).ToArray(),
+            move.Weapon is { } weapon ? Speech.Weapon(weapon) : "",
+            move.Alternatives.Select(a => new AlternativeReading(a.Whose, Speech.Say(a.Way, ways))).ToArray());
     }
 }
+
+/// <param name="Whose">Whose way it is.</param>
+/// <param name="Words">The move done that way, in words.</param>
+public sealed record AlternativeReading(string Whose, string Words);
 
 /// <param name="Letter">A for the first section, then B and so on.</param>
 /// <param name="First">Position of its first move.</param>
@@ -119,6 +128,9 @@ public sealed record FindingReading(string Rule, string Move, string Message, IR
     public static FindingReading From(Finding finding) => new(finding.Rule, finding.Move.Value, finding.Message,
         finding.Fixes.Select(f => new FixReading(f.Label, EditDocuments.Write(f.Edit))).ToArray());
 }
+
+/// <param name="Reason">Why it may stand.</param>
+public sealed record AcceptedReading(string Rule, string Move, string Message, string Reason);
 
 /// <param name="Label">What the fix does, as a command.</param>
 /// <param name="Edit">The edit to send to /api/edits.</param>

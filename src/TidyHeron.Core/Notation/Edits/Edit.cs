@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Notation.Edits;
 public abstract record Edit
 {
     /// <summary>The form after the edit.</summary>
-    public Form Apply(Form form) => Sectioning.Repair(Change(form), form);
+    public Form Apply(Form form) => Acceptances.Repair(Sectioning.Repair(Change(form), form), form);
 
     protected abstract Form Change(Form form);
 }
@@ -30,23 +30,6 @@ public sealed record DeleteMoves(ValueList<MoveId> Moves) : Edit
         form with { Moves = form.Moves.Where(m => !Moves.Contains(m.Id)).ToValueList() };
 }
 
-/// <summary>Carries moves past their neighbour, up (-1) or down (+1).</summary>
-public sealed record ShiftMoves(ValueList<MoveId> Moves, int By) : Edit
-{
-    protected override Form Change(Form form)
-    {
-        var moves = form.Moves.ToList();
-        var order = Enumerable.Range(0, moves.Count).Where(i => Moves.Contains(moves[i].Id));
-        foreach (var i in By < 0 ? order.ToList() : order.Reverse().ToList())
-        {
-            var to = i + Math.Sign(By);
-            if (to < 0 || to >= moves.Count || Moves.Contains(moves[to].Id)) continue;
-            (moves[i], moves[to]) = (moves[to], moves[i]);
-        }
-        return form with { Moves = moves.ToValueList() };
-    }
-}
-
 /// <summary>Writes a move anew; its id says which.</summary>
 public sealed record RewriteMove(Move Move) : Edit
 {
@@ -61,11 +44,4 @@ public sealed record SetCounting(ValueList<MoveId> Moves, Counting Counting) : E
     {
         Moves = form.Moves.Select(m => Moves.Contains(m.Id) ? m with { Counting = Counting } : m).ToValueList(),
     };
-}
-
-/// <summary>Title, opening and what the school declares about the form.</summary>
-public sealed record SetHeader(string Title, Opening Opening, int? DeclaredCounts, int? DeclaredShouts) : Edit
-{
-    protected override Form Change(Form form) =>
-        form with { Title = Title, Opening = Opening, DeclaredCounts = DeclaredCounts, DeclaredShouts = DeclaredShouts };
 }
