@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.DataProtection;
 using Microsoft.EntityFrameworkCore;
 using TidyHeron.Formats;
 using TidyHeron.Server.Applications;
+using TidyHeron.Server.Archive;
 using TidyHeron.Server.Demo;
 using TidyHeron.Server.Dictation;
 using TidyHeron.Server.Forms;
@@ -56,6 +57,7 @@ api.MapReadings();
 api.MapForms();
 api.MapApplications();
 api.MapKnowledge();
+api.MapArchive();
 api.Map("/{**rest}", () => Results.Problem(statusCode: 404, title: "Not found", detail: "There is nothing at this address."))
     .AllowAnonymous().ExcludeFromDescription();
 app.MapClient();

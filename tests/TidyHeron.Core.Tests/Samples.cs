@@ -86,9 +86,13 @@ public static class Samples
             Shout = voice.Item4,
         };
 
+    private static readonly Gen<(ValueList<Alternative> Alternatives, ValueList<Acceptance> Accepted, string Note)> AnyRemarks = Gen.Frequency(
+        (3, Gen.Const((default(ValueList<Alternative>), default(ValueList<Acceptance>), ""))),
+        (1, AnyMove.Select(way => ((ValueList<Alternative>)[new Alternative("north; \"upper\" hall", way)], (ValueList<Acceptance>)[new Acceptance("turn-facing", "Turning, and so on.", "as taught")], "eyes, then hands"))));
+
     /// <summary>A form of generated moves with generated counting and cuts.</summary>
     public static readonly Gen<Form> AnyForm =
-        from moves in Gen.Select(AnyMove, Gen.Enum<Counting>(), (m, c) => m with { Counting = c }).Array[1, 12]
+        from moves in Gen.Select(AnyMove, Gen.Enum<Counting>(), AnyRemarks, (m, c, r) => m with { Counting = c, Alternatives = r.Alternatives, Accepted = r.Accepted, Note = r.Note }).Array[1, 12]
         from cuts in Gen.Bool.Array[moves.Length]
         let starts = moves.Where((_, i) => i == 0 && cuts.Any(c => c) || cuts[i]).ToList()
         select new Form

@@ -155,6 +155,14 @@ public sealed class Visitor(HttpClient http)
     public Task<HttpResponseMessage> PostRaw(string path, string json) =>
         http.PostAsync(path, new StringContent(json, System.Text.Encoding.UTF8, "application/json"));
 
+    /// <summary>Sends a file as it is.</summary>
+    public Task<HttpResponseMessage> PostBytes(string path, byte[] bytes, string type)
+    {
+        var content = new ByteArrayContent(bytes);
+        content.Headers.ContentType = new System.Net.Http.Headers.MediaTypeHeaderValue(type);
+        return Send(HttpMethod.Post, path, content);
+    }
+
     public static async Task<JsonElement> Problem(HttpResponseMessage response, HttpStatusCode expected)
     {
         var text = await response.Content.ReadAsStringAsync();
@@ -165,7 +173,7 @@ public sealed class Visitor(HttpClient http)
 
     private Task<HttpResponseMessage> Send(HttpMethod method, string path, object? body)
     {
-        var request = new HttpRequestMessage(method, path) { Content = body is null ? null : JsonContent.Create(body, options: Json.Options) };
+        var request = new HttpRequestMessage(method, path) { Content = body as HttpContent ?? (body is null ? null : JsonContent.Create(body, options: Json.Options)) };
         request.Headers.Add("X-Heron-Token", _token);
         return http.SendAsync(request);
     }

@@ -38,7 +38,8 @@ public sealed record SaidMove(string Id, int Count, string Stance, Side? Lead, i
 /// <param name="Start">First character.</param>
 /// <param name="Length">How many characters.</param>
 /// <param name="Assumption">What was taken for granted; empty where nothing was.</param>
-public sealed record SaidField(int Move, string Field, int Start, int Length, string Assumption);
+/// <param name="Instead">Words that, put in their place, say the other thing they could mean; empty where there is none.</param>
+public sealed record SaidField(int Move, string Field, int Start, int Length, string Assumption, string Instead);
 
 public sealed record SaidUnread(int Start, int Length, string Text);
 
@@ -67,7 +68,7 @@ public static class DictationEndpoints
         return TypedResults.Ok(new DictationResponse(
             FormDocuments.Write(reading.Form),
             reading.Added.Select(id => Describe(readings, reading.Form.IndexOf(id))).ToArray(),
-            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption)).ToArray(),
+            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead)).ToArray(),
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
             ReadingsResponse.From(readings)));

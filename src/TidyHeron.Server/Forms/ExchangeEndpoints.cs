@@ -49,7 +49,7 @@ public static class ExchangeEndpoints
             ExportFormat.Txt => (CallSheet.Text(FormReading.Of(form, BodyMeasures.Reference, ways)), "text/plain"),
             _ => (JsonSerializer.Serialize(FormDocuments.Write(form), new JsonSerializerOptions(Json.Options) { WriteIndented = true }), "application/json"),
         };
-        return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", FileName(form.Title, format));
+        return TypedResults.File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", $"{FileNames.Plain(form.Title, "form")}.{format.ToString().ToLowerInvariant()}");
     }
 
     private static async Task<Created<SavedIdResponse>> Import(ImportFormRequest request, HeronDb db, ClaimsPrincipal person, SchoolWays school, TimeProvider clock, CancellationToken cancellation)
@@ -73,11 +73,5 @@ public static class ExchangeEndpoints
             var place = bad.Path is { Length: > 2 } path ? $", {path[2..]}" : "";
             throw new BadDocumentException(new Dictionary<string, string[]> { [$"line {bad.LineNumber + 1}{place}"] = [bad.Message.Split(" Path:")[0]] });
         }
-    }
-
-    private static string FileName(string title, ExportFormat format)
-    {
-        var plain = new string([.. title.Select(c => char.IsAsciiLetterOrDigit(c) ? char.ToLowerInvariant(c) : '-')]).Trim('-');
-        return $"{(plain.Length > 0 ? plain : "form")}.{format.ToString().ToLowerInvariant()}";
     }
 }

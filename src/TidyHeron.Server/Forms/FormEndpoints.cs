@@ -158,7 +158,7 @@ public static class FormEndpoints
             ? TypedResults.Ok(Json.ReadForm(document))
             : TypedResults.NotFound();
 
-    private static FormRevision RevisionOf(Guid formId, Form form, int number, ClaimsPrincipal person, TimeProvider clock) => new()
+    internal static FormRevision RevisionOf(Guid formId, Form form, int number, ClaimsPrincipal person, TimeProvider clock) => new()
     {
         FormId = formId,
         Number = number,

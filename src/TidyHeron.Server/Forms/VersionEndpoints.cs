@@ -29,12 +29,32 @@ public sealed record ComparisonResponse(string FirstTitle, string SecondTitle, I
 /// <param name="Mirrored">Whether the second is the mirror image of the first.</param>
 public sealed record PassageResponse(Guid FirstForm, string FirstTitle, string FirstMove, int FirstCount, Guid SecondForm, string SecondTitle, string SecondMove, int SecondCount, int Length, bool Mirrored);
 
-/// <summary>Versions side by side, and passages that occur twice.</summary>
+/// <param name="Kind">added, takenOut, rewritten or moved.</param>
+/// <param name="Words">What was done, in words.</param>
+public sealed record ChangeResponse(ChangeKind Kind, int Count, string Words);
+
+/// <param name="Move">Id of the move; none where it is about the form as a whole.</param>
+/// <param name="Part">What both changed, in words.</param>
+/// <param name="Mine">The move with my part; none if I took it out.</param>
+/// <param name="Theirs">The move with their part; none if they took it out.</param>
+public sealed record ClashResponse(string? Move, string Part, MoveDocument? Mine, string MineWords, MoveDocument? Theirs, string TheirsWords);
+
+/// <summary>Two people's work in one form; nothing is saved by asking for it.</summary>
+/// <param name="Revision">The newest saved revision, on which a save of the merged form is based.</param>
+/// <param name="Merged">The merged form; where both changed the same part, with mine.</param>
+/// <param name="Mine">What I changed since the revision that I opened.</param>
+/// <param name="Theirs">What was saved meanwhile.</param>
+/// <param name="Clashes">Parts that both changed.</param>
+public sealed record MergeResponse(int Revision, string SavedBy, DateTimeOffset SavedAt, FormDocument Merged, IReadOnlyList<ChangeResponse> Mine,
+    IReadOnlyList<ChangeResponse> Theirs, IReadOnlyList<ClashResponse> Clashes);
+
+/// <summary>Versions side by side, merging, and passages that occur twice.</summary>
 public static class VersionEndpoints
 {
     public static void MapVersions(this IEndpointRouteBuilder forms)
     {
         forms.MapGet("/compare", Compare).WithName("compareForms");
+        forms.MapPost("/{id:guid}/merge", MergeWith).WithName("mergeForm").RequireAuthorization(SignIn.Instructors);
         forms.MapGet("/passages", FindPassages).WithName("findPassages").RequireAuthorization(SignIn.Instructors);
     }
 
@@ -57,6 +77,26 @@ public static class VersionEndpoints
         }
 
         ComparedMove? Describe(FormReading reading, int? at) => at is { } i ? new ComparedMove(reading.Counts[i], Speech.Say(reading.Form.Moves[i], ways)) : null;
+    }
+
+    private static async Task<Results<Ok<MergeResponse>, NotFound>> MergeWith(Guid id, SaveFormRequest request, HeronDb db, SchoolWays school, CancellationToken cancellation)
+    {
+        var ways = await school.Get(cancellation);
+        var mine = FormDocuments.Read(request.Form, ways.Vocabulary);
+        var revisions = await db.Forms.Where(f => f.Id == id)
+            .Join(db.FormRevisions, f => f.Id, r => r.FormId, (f, r) => new { f.Revision, Saved = r })
+            .Where(r => r.Saved.Number == r.Revision || r.Saved.Number == request.BasedOn).Select(r => r.Saved).AsNoTracking().ToListAsync(cancellation);
+        if (revisions.Count == 0 || revisions.All(r => r.Number != request.BasedOn)) return TypedResults.NotFound();
+        var newest = revisions.MaxBy(r => r.Number)!;
+        Form Read(int number) => FormDocuments.Read(Json.ReadForm(revisions.First(r => r.Number == number).Document), ways.Vocabulary);
+        var (origin, theirs) = (Read(request.BasedOn), Read(newest.Number));
+        var merged = Merge.Of(origin, mine, theirs);
+        ChangeResponse[] Told(Form later) => Changes.Between(origin, later, ways).Select(c => new ChangeResponse(c.Kind, c.Count, c.Words)).ToArray();
+        string Words(Move? move) => move is null ? "taken out" : Speech.Say(move, ways);
+        return TypedResults.Ok(new MergeResponse(newest.Number, newest.SavedBy, newest.SavedAt, FormDocuments.Write(merged.Form), Told(mine), Told(theirs),
+            merged.Clashes.Select(c => new ClashResponse(c.Move?.Value, c.Part, Document(c.Mine), c.Move is null ? "" : Words(c.Mine), Document(c.Theirs), c.Move is null ? "" : Words(c.Theirs))).ToArray()));
+
+        static MoveDocument? Document(Move? move) => move is null ? null : FormDocuments.Write(move);
     }
 
     private static async Task<Ok<PassageResponse[]>> FindPassages(HeronDb db, SchoolWays school, CancellationToken cancellation, Guid? formId = null, int least = 3)

@@ -102,4 +102,49 @@ public class RuleTests
         Samples.ReadingOf(findings.SelectMany(f => f.Fixes).Aggregate(form, (f, fix) => fix.Edit.Apply(f))).Findings.Count.ShouldBe(1); // each fix is for the form as it was
         Samples.ReadingOf(form with { DeclaredCounts = 2, DeclaredShouts = 1 }).Findings.ShouldBeEmpty();
     }
+
+    [Fact]
+    public void A_technique_without_the_one_that_it_is_declared_with_is_found()
+    {
+        var form = Samples.Say("Step left, left low block, then right hand punch. Step right, right low block. Step left, left hand punch. Step right, right low block. Step left, rising block.").Form
+            with { Pairs = [new TechniquePair(new TermId("low-block"), new TermId("punch"))] };
+        // The first is followed on its own count, the second on the next one, the third not at all.
+        var finding = Single(Samples.ReadingOf(form), "declared-pair");
+        form.IndexOf(finding.Move).ShouldBe(4);
+        finding.Message.ShouldBe("The form promises low block and punch together; here the punch is missing.");
+        Samples.ReadingOf(form with { Pairs = [] }).Findings.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Two_techniques_in_a_row_on_one_line_are_found_only_where_the_form_promises_none()
+    {
+        var form = Samples.Say("Step left, low block, then reverse punch. Step right, punch. Turn 90 left, left front stance, low block.").Form;
+        Samples.ReadingOf(form).Findings.ShouldBeEmpty();
+        // Two actions on one count are one technique; the next count goes the same way.
+        var finding = Single(Samples.ReadingOf(form with { NoLineTwice = true }), "line-twice");
+        finding.Message.ShouldBe("Counts 1 and 2 both go to twelve o'clock, but the form promises no two techniques in a row on one line.");
+    }
+
+    private const string LeftSide = "Turn 90 degrees left, left foot, left front stance, left hand low block. Step with the right foot into a right front stance, right hand punch. "
+        + "Step with the left foot into a left front stance, left hand rising block. Step with the right foot into a right front stance, right hand punch. Step with the left foot into a left front stance, left hand palm strike. ";
+
+    private const string RightSide = "Turn 180 degrees right, right foot, right front stance, right hand low block. Step with the left foot into a left front stance, left hand punch. "
+        + "Step with the right foot into a right front stance, {0}. Step with the left foot into a left front stance, left hand punch. Step with the right foot into a right front stance, right hand palm strike.";
+
+    [Fact]
+    public void A_mirror_passage_with_one_slip_is_found()
+    {
+        var form = Samples.Say(LeftSide + string.Format(RightSide, "left hand rising block")).Form;
+        var finding = Single(Samples.ReadingOf(form), "mirror-slip");
+        form.IndexOf(finding.Move).ShouldBe(7);
+        finding.Fixes[0].Label.ShouldBe("Make it mirror count 3");
+        finding.Fixes[0].Edit.Apply(form).Moves[7].Hands[0].Hand.ShouldBe(Hand.Right);
+    }
+
+    [Fact]
+    public void A_true_mirror_passage_and_a_passage_done_again_are_left_alone()
+    {
+        Samples.ReadingOf(LeftSide + string.Format(RightSide, "right hand rising block")).Findings.ShouldBeEmpty();
+        Samples.ReadingOf(LeftSide + LeftSide.Replace("90 degrees left", "180 degrees left")).Findings.ShouldBeEmpty();
+    }
 }

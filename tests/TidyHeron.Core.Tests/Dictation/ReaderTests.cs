@@ -100,6 +100,87 @@ public class ReaderTests
         form.Moves.Select(m => m.Hands[0].Hand).ShouldBe([Hand.Left, Hand.Right, Hand.Left]);
     }
 
+    [Theory]
+    [InlineData("Turn left into a left front stance, low block. Step forward punch. Same on the other side.", "270 270 90 90")]
+    [InlineData("Step with the left foot, left punch. Step with the right foot, right punch. Same on the other side.", "0 0 0")] // nothing turned: the last count
+    [InlineData("Turn left, low block. Step punch. Turn 180 right, low block. Repeat from the second count.", "270 270 90 90 270")]
+    [InlineData("Step left punch. Step right punch. Step left punch. Repeat counts one to two.", "0 0 0 0 0")]
+    [InlineData("Step left punch. Step right punch. Step left punch. Repeat the last two counts on the other side.", "0 0 0 0 0")]
+    [InlineData("Step left punch. Turn 90 right, right front stance, low block. Everything again on the other side.", "0 90 0 270")]
+    [InlineData("Step left punch. End of section one. Turn 90 right, right front stance, low block. Step left punch. Repeat the section on the other side.", "0 90 90 270 270")]
+    public void A_passage_is_repeated_as_it_was_named(string words, string headings)
+    {
+        var reading = Samples.ReadingOf(words);
+        Samples.Say(words).Unread.ShouldBeEmpty();
+        reading.Findings.Select(f => f.Message).ShouldBeEmpty();
+        string.Join(' ', reading.Walk.Postures.Select(p => p.Heading.Degrees)).ShouldBe(headings);
+        reading.TotalCounts.ShouldBe(headings.Split(' ').Length);
+    }
+
+    [Fact]
+    public void What_could_mean_two_things_is_said_and_the_other_reading_offered()
+    {
+        const string words = "Turn left into a left front stance, low block. Step forward punch. Same on the other side.";
+        var field = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();
+        field.Assumption.ShouldBe("Read as counts 1 to 2 on the other side, from where you turned.");
+        var instead = words[..field.Start] + field.Instead + words[(field.Start + field.Length)..];
+        Samples.ReadingOf(instead).TotalCounts.ShouldBe(3);
+
+        var left = Samples.Say("Step left, punch.").Fields.Single(f => f.Instead.Length > 0);
+        var sideways = "Step left, punch.".Remove(left.Start, left.Length).Insert(left.Start, left.Instead);
+        One(sideways).Footwork.ShouldBe(new Footwork(new TermId("step"), null, Way.Left));
+    }
+
+    [Fact]
+    public void Back_to_the_centre_brings_the_foot_home()
+    {
+        var form = Samples.Say("Step with the left foot to the left into a horse stance, double punch. Left foot back to the centre. Same on the other side.").Form;
+        form.Moves.Select(m => (m.Footwork!.Kind.Value, m.Footwork.Foot)).ShouldBe([("step", Side.Left), ("pull-together", Side.Left), ("step", Side.Right), ("pull-together", Side.Right)]);
+        form.Moves[2].Footwork!.Way.ShouldBe(Way.Right);
+    }
+
+    [Fact]
+    public void Punches_on_the_spot_take_turns_and_the_stance_is_taken_once()
+    {
+        var form = Samples.Say("Left front stance, punch three times.").Form;
+        form.Moves.Select(m => m.Hands[0].Hand).ShouldBe([Hand.Right, Hand.Left, Hand.Right]);
+        form.Moves.Count(m => m.Stance is not null).ShouldBe(1);
+    }
+
+    [Fact]
+    public void A_staff_is_led_from_a_side_to_a_height_and_stops_somewhere()
+    {
+        var move = One("Step with the right foot, overhead strike from the right, right hand leading the grip, tip at eye height, stopping at the shoulder.");
+        move.Weapon.ShouldBe(new WeaponUse(Side.Right, Side.Right, TipHeight.Eyes, StopPlace.Shoulder));
+        One("Step left, horizontal strike, tucked under the arm, tip on the floor.").Weapon.ShouldBe(new WeaponUse(null, null, TipHeight.Floor, StopPlace.UnderArm));
+        // With an empty hand it is only a remark.
+        One("Step left, left hand block from the left.").Weapon.ShouldBeNull();
+    }
+
+    [Fact]
+    public void A_level_before_a_word_that_is_not_understood_belongs_to_that_word()
+    {
+        var reading = Samples.Say("Step left, low blorck, right hand covers.");
+        reading.Form.Moves[0].Hands[0].Level.ShouldBeNull();
+        reading.Unread.Select(u => u.Text).ShouldBe(["low", "blorck"]);
+    }
+
+    [Fact]
+    public void What_is_added_at_the_end_goes_before_the_closing_bow()
+    {
+        var form = Samples.Say("Bow. Step left, low block. Return to ready. Bow.").Form;
+        Counts.Of(Reader.Read("Step right, punch.", form, null, Samples.Ways).Form).ShouldBe([0, 1, 2, 0, 0]);
+        Counts.Of(Reader.Read("Bow.", form, null, Samples.Ways).Form).ShouldBe([0, 1, 0, 0, 0]);
+    }
+
+    [Fact]
+    public void A_long_line_that_was_broken_where_it_was_copied_reads_on()
+    {
+        var broken = "Step with the left foot into a left front stance facing nine o'clock, low\nblock with the left hand.\nStep right, punch.";
+        Samples.Say(broken).Form.Moves.Count.ShouldBe(2);
+        Samples.Say("step left low block\nstep right punch").Form.Moves.Count.ShouldBe(2);
+    }
+
     [Fact]
     public void Bow_and_ready_take_no_count()
     {

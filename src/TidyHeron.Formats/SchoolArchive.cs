@@ -1,0 +1,141 @@
+using System.IO.Compression;
+using System.Text.Json;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Formats;
+
+/// <summary>
+/// A whole school in one ZIP file: <c>school.json</c> (a <see cref="SchoolDocument"/>) and one form document for each of
+/// its forms.
+/// </summary>
+/// <param name="School">Everything but the forms.</param>
+/// <param name="Forms">The forms by the file they lie in.</param>
+public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<string, Form> Forms)
+{
+    private const string SchoolFile = "school.json";
+
+    /// <summary>The most bytes that an archive may hold when unpacked.</summary>
+    public const long MostBytes = 64 * 1024 * 1024;
+
+    private static readonly JsonSerializerOptions Indented = new(Json.Options) { WriteIndented = true };
+
+    /// <summary>The archive as the bytes of a ZIP file.</summary>
+    public byte[] Write()
+    {
+        using var bytes = new MemoryStream();
+        using (var zip = new ZipArchive(bytes, ZipArchiveMode.Create, leaveOpen: true))
+        {
+            Put(zip, SchoolFile, School);
+            foreach (var (file, form) in Forms) Put(zip, file, FormDocuments.Write(form));
+        }
+        return bytes.ToArray();
+
+        static void Put<T>(ZipArchive zip, string name, T document)
+        {
+            using var entry = zip.CreateEntry(name).Open();
+            JsonSerializer.Serialize(entry, document, Indented);
+        }
+    }
+
+    /// <summary>Reads a ZIP file. Nothing of it is taken if anything in it is wrong.</summary>
+    /// <param name="bytes">The file.</param>
+    /// <param name="vocabularyOf">The vocabulary in which its forms are to be read, given the terms of the school.</param>
+    /// <exception cref="BadDocumentException">With the file, the place in it and the remedy.</exception>
+    public static SchoolArchive Read(byte[] bytes, Func<SchoolDocument, Vocabulary> vocabularyOf)
+    {
+        try
+        {
+            using var zip = new ZipArchive(new MemoryStream(bytes), ZipArchiveMode.Read);
+            var left = MostBytes;
+            var school = Take<SchoolDocument>(zip, SchoolFile, ref left);
+            var errors = Check(school);
+            if (errors.Count > 0) throw new BadDocumentException(errors);
+            var vocabulary = vocabularyOf(school);
+            var forms = new Dictionary<string, Form>();
+            foreach (var row in school.Forms)
+            {
+                try
+                {
+                    forms[row.File] = FormDocuments.Read(Take<FormDocument>(zip, row.File, ref left), vocabulary);
+                }
+                catch (BadDocumentException bad)
+                {
+                    foreach (var (place, messages) in bad.Errors) errors[place.StartsWith(row.File, StringComparison.Ordinal) ? place : $"{row.File}, {place}"] = messages;
+                }
+            }
+            return errors.Count == 0 ? new SchoolArchive(school, forms) : throw new BadDocumentException(errors);
+        }
+        catch (InvalidDataException)
+        {
+            throw new BadDocumentException(new Dictionary<string, string[]> { ["file"] = ["This is no ZIP file, or a broken one. Choose an archive that this program wrote."] });
+        }
+    }
+
+    private static T Take<T>(ZipArchive zip, string file, ref long left)
+    {
+        if (zip.GetEntry(file) is not { } entry)
+            throw new BadDocumentException(new Dictionary<string, string[]> { [file] = ["The archive does not hold this file. Choose an archive that this program wrote."] });
+        // A small file can unpack to a huge one; what is really read is counted, not what it claims.
+        using var stream = entry.Open();
+        using var memory = new MemoryStream();
+        var buffer = new byte[81920];
+        for (int read; (read = stream.Read(buffer)) > 0;)
+        {
+            if ((left -= read) < 0) throw new BadDocumentException(new Dictionary<string, string[]> { [file] = [$"The archive holds more than {MostBytes / 1024 / 1024} MB. Part it."] });
+            memory.Write(buffer, 0, read);
+        }
+        try
+        {
+            return JsonSerializer.Deserialize<T>(memory.ToArray(), Json.Options) ?? throw new JsonException("The file is empty.");
+        }
+        catch (JsonException bad)
+        {
+            throw new BadDocumentException(new Dictionary<string, string[]> { [$"{file}, line {(bad.LineNumber ?? 0) + 1}"] = [bad.Message.Split(" Path:")[0]] });
+        }
+    }
+
+    private static Dictionary<string, string[]> Check(SchoolDocument school)
+    {
+        var errors = new Dictionary<string, string[]>();
+        void Wrong(string place, string message) => errors[$"{SchoolFile}, {place}"] = [message];
+        void Text(string place, string? text, int most)
+        {
+            if (string.IsNullOrWhiteSpace(text)) Wrong(place, "Write something here.");
+            else if (text.Length > most) Wrong(place, $"At most {most} characters; these are {text.Length}.");
+        }
+        if (school.Format != SchoolDocument.FormatName) Wrong("format", $"Write \"{SchoolDocument.FormatName}\".");
+        if (school.Version != SchoolDocument.CurrentVersion) Wrong("version", $"Only version {SchoolDocument.CurrentVersion} can be read.");
+        Text("name", school.Name, 120);
+        for (var i = 0; i < school.Ranks.Count; i++) Text($"ranks[{i}]", school.Ranks[i], 80);
+        for (var i = 0; i < school.Classes.Count; i++) Text($"classes[{i}]", school.Classes[i], 80);
+        var files = school.Forms.Select(f => f.File).ToHashSet();
+        if (files.Count != school.Forms.Count) Wrong("forms", "Two forms lie in the same file. Give each its own.");
+        for (var i = 0; i < school.Forms.Count; i++)
+            if (school.Forms[i].SharedFrom is { } rank && !school.Ranks.Contains(rank)) Wrong($"forms[{i}].sharedFrom", $"No rank is called \"{rank}\". Name one of the ranks.");
+        for (var i = 0; i < school.Students.Count; i++)
+        {
+            var (student, place) = (school.Students[i], $"students[{i}]");
+            Text($"{place}.name", student.Name, 120);
+            if (student.Rank is { } rank && !school.Ranks.Contains(rank)) Wrong($"{place}.rank", $"No rank is called \"{rank}\". Name one of the ranks.");
+            if (student.Class is { } @class && !school.Classes.Contains(@class)) Wrong($"{place}.class", $"No class is called \"{@class}\". Name one of the classes.");
+            if (student.HeightCm is < (int)BodyMeasures.LeastStatureCm or > (int)BodyMeasures.GreatestStatureCm) Wrong($"{place}.heightCm", "Give a height from 80 to 230 cm, or leave it out.");
+            for (var k = 0; k < (student.Marks?.Count ?? 0); k++)
+            {
+                if (!files.Contains(student.Marks![k].Form)) Wrong($"{place}.marks[{k}].form", $"No form lies in \"{student.Marks[k].Form}\".");
+                Text($"{place}.marks[{k}].section", student.Marks[k].Section, 40);
+                Text($"{place}.marks[{k}].by", student.Marks[k].By, 120);
+            }
+        }
+        for (var i = 0; i < school.Applications.Count; i++)
+        {
+            var (application, place) = (school.Applications[i], $"applications[{i}]");
+            Text($"{place}.name", application.Name, 120);
+            for (var k = 0; k < (application.Steps?.Count ?? 0); k++) Text($"{place}.steps[{k}].text", application.Steps![k].Text, 500);
+            for (var k = 0; k < (application.Links?.Count ?? 0); k++)
+                if (!files.Contains(application.Links![k].Form)) Wrong($"{place}.links[{k}].form", $"No form lies in \"{application.Links[k].Form}\".");
+        }
+        return errors;
+    }
+}
