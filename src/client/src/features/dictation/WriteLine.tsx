@@ -115,7 +115,17 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
       </div>
       <div className="min-h-[3.4rem] pt-1.5 text-[0.95rem]" aria-live="polite">
         {problem && <p className="text-ember">{problem}</p>}
-        {shown && <Understood reading={shown} text={reading?.of ?? ""} onTeach={setTeaching} />}
+        {shown && (
+          <Understood
+            reading={shown}
+            text={reading?.of ?? ""}
+            onTeach={setTeaching}
+            onInstead={(start, length, instead) => {
+              setText(text.slice(0, start) + instead + text.slice(start + length));
+              inputRef.current?.focus();
+            }}
+          />
+        )}
         {!shown && !problem && (
           <p className="text-ink-soft">
             Also: “again”, “same on the other side”, “three times alternating”, “end of section”. A full stop begins the
@@ -182,7 +192,18 @@ function Marked({ text, reading }: { text: string; reading: Reading | undefined 
   );
 }
 
-function Understood({ reading, text, onTeach }: { reading: Reading; text: string; onTeach: (word: string) => void }) {
+function Understood({
+  reading,
+  text,
+  onTeach,
+  onInstead,
+}: {
+  reading: Reading;
+  text: string;
+  onTeach: (word: string) => void;
+  /** Puts other words in the place of some, so that they are read the other way. */
+  onInstead: (start: number, length: number, instead: string) => void;
+}) {
   const assumptions = reading.fields.filter((f) => f.assumption);
   return (
     <div className="flex flex-col gap-1.5">
@@ -227,6 +248,7 @@ function Understood({ reading, text, onTeach }: { reading: Reading; text: string
                 <b className="text-ember">shout</b>
               </Part>
             )}
+            {move.weapon && <Part name="weapon">{move.weapon}</Part>}
             {written.tempo && <Part name="tempo">{written.tempo}</Part>}
             {written.note && <Part name="note">“{written.note}”</Part>}
             {reading.findings
@@ -257,6 +279,15 @@ function Understood({ reading, text, onTeach }: { reading: Reading; text: string
         <p key={`${a.start}${a.field}`} className="text-ink-soft">
           {a.length > 0 && `“${text.slice(a.start, a.start + a.length)}”: `}
           {a.assumption}
+          {a.instead && (
+            <Button
+              kind="quiet"
+              className="min-h-0 px-1 py-0 text-water underline"
+              onClick={() => onInstead(a.start, a.length, a.instead)}
+            >
+              No: “{a.instead}”
+            </Button>
+          )}
         </p>
       ))}
     </div>

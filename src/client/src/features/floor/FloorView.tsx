@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Schemas } from "../../api/client";
 
 type Readings = Schemas["ReadingsResponse"];
@@ -25,6 +25,7 @@ export function FloorView({ readings, selected }: { readings: Readings; selected
     })
     .join(" ");
   const unit = frame.size / 100;
+  const sole = { length: readings.footLengthCm, breadth: readings.footBreadthCm };
   const ended = Math.hypot(floor.endError.x, floor.endError.y);
   return (
     <figure className="flex min-h-0 lg:flex-col">
@@ -60,8 +61,8 @@ export function FloorView({ readings, selected }: { readings: Readings; selected
         <g opacity={0.32}>
           {readings.moves.map((m) => (
             <g key={m.id}>
-              <Footprint side="left" foot={m.posture.left} readings={readings} unit={unit} faint />
-              <Footprint side="right" foot={m.posture.right} readings={readings} unit={unit} faint />
+              <Footprint side="left" foot={m.posture.left} {...sole} unit={unit} faint />
+              <Footprint side="right" foot={m.posture.right} {...sole} unit={unit} faint />
             </g>
           ))}
         </g>
@@ -69,8 +70,8 @@ export function FloorView({ readings, selected }: { readings: Readings; selected
         {posture && (
           <>
             <FacingArrow posture={posture} unit={unit} />
-            <Footprint side="left" foot={posture.left} readings={readings} unit={unit} />
-            <Footprint side="right" foot={posture.right} readings={readings} unit={unit} />
+            <Footprint side="left" foot={posture.left} {...sole} unit={unit} />
+            <Footprint side="right" foot={posture.right} {...sole} unit={unit} />
           </>
         )}
         <g transform={`translate(${frame.x + unit * 4} ${frame.y + frame.size - unit * 4})`}>
@@ -111,21 +112,22 @@ function middle(posture: Posture) {
 }
 
 /** A sole seen from above: left outlined with its letter, right filled with its letter. */
-function Footprint({
+const Footprint = memo(function Footprint({
   side,
   foot,
-  readings,
+  length: l,
+  breadth: b,
   unit,
   faint = false,
 }: {
   side: "left" | "right";
   foot: Foot;
-  readings: Readings;
+  /** Of the foot, in centimetres. */
+  length: number;
+  breadth: number;
   unit: number;
   faint?: boolean;
 }) {
-  const l = readings.footLengthCm;
-  const b = readings.footBreadthCm;
   const flip = side === "left" ? -1 : 1;
   // Heel, outer edge, toes, inner arch; drawn for the right foot, toes up, the great toe on the left.
   const sole = [
@@ -161,7 +163,7 @@ function Footprint({
       )}
     </g>
   );
-}
+});
 
 function FacingArrow({ posture, unit }: { posture: Posture; unit: number }) {
   const { x, y } = middle(posture);

@@ -54,15 +54,24 @@ export function FormMenu({
           className="z-50 max-h-[80dvh] min-w-80 overflow-y-auto rounded border border-line-strong bg-sheet p-1 shadow-lg"
         >
           {mayEdit &&
-            scoreKeys
-              .filter((k) => commands[k.key] && k.key !== "?")
-              .map((k) => (
-                // A menu gives its focus back when it closes; the command comes after that.
-                <DropdownMenu.Item key={k.key} className={item} onSelect={() => setTimeout(() => commands[k.key]?.())}>
-                  <span className="first-letter:uppercase">{k.does}</span>
-                  <kbd className="font-sans text-ink-soft">{k.key}</kbd>
-                </DropdownMenu.Item>
-              ))}
+            [...Map.groupBy(scoreKeys, (k) => k.group)].map(([group, keys]) => (
+              <DropdownMenu.Group key={group}>
+                <DropdownMenu.Label className="px-2 pt-1 text-sm text-ink-soft">{group}</DropdownMenu.Label>
+                {keys
+                  .filter((k) => commands[k.key] && k.key !== "?")
+                  .map((k) => (
+                    // A menu gives its focus back when it closes; the command comes after that.
+                    <DropdownMenu.Item
+                      key={k.key}
+                      className={item}
+                      onSelect={() => setTimeout(() => commands[k.key]?.())}
+                    >
+                      <span className="first-letter:uppercase">{k.does}</span>
+                      <kbd className="font-sans whitespace-nowrap text-ink-soft">{k.key}</kbd>
+                    </DropdownMenu.Item>
+                  ))}
+              </DropdownMenu.Group>
+            ))}
           <DropdownMenu.Item className={item} onSelect={() => setTimeout(() => commands["?"]?.())}>
             Show all keys <kbd className="font-sans text-ink-soft">?</kbd>
           </DropdownMenu.Item>

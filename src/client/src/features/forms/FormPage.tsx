@@ -1,9 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { useNavigate, useParams, useSearchParams } from "react-router";
+import { useRef, useState } from "react";
+import { useNavigate, useParams } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { LinkSheet } from "../applications/LinkSheet";
 import { WriteLine } from "../dictation/WriteLine";
@@ -11,11 +10,15 @@ import { FloorView } from "../floor/FloorView";
 import { FormMenu } from "./FormMenu";
 import { EmptyScore, linkWords, Standing, useHeadings } from "./FormParts";
 import { HeaderSheet, KeysSheet, NameSectionSheet } from "./FormSheets";
+import { type Layers, layerChoices, sameLayers } from "./layers";
 import { MovePanel } from "./MovePanel";
+import { AcceptSheet, AlternativeSheet, FillSheet, ReplaceSheet, TurnSheet } from "./PassageSheets";
 import { SaveStatus } from "./SaveStatus";
-import { type Layers, Score } from "./Score";
-import type { EditDocument, Finding, FormResponse, SectionReading, Written } from "./types";
+import { Score } from "./Score";
+import type { EditDocument, FormResponse, Written } from "./types";
 import { useFormEditor } from "./useFormEditor";
+import { type Open, useScoreCommands } from "./useScoreCommands";
+import { useSelection } from "./useSelection";
 
 export default function FormPage() {
   const { id = "" } = useParams();
@@ -30,18 +33,12 @@ export default function FormPage() {
   return <Editor key={id} stored={data} />;
 }
 
-type Open = "keys" | "move" | "link" | "header" | { section: SectionReading } | undefined;
-
 function Editor({ stored }: { stored: FormResponse }) {
   const editor = useFormEditor(stored);
-  const [params, setParams] = useSearchParams();
-  const [extent, setExtent] = useState(0); // how many rows the selection reaches beyond its focus, signed
   const [layers, setLayers] = useState<Layers>({ feet: true, hands: true });
   const [open, setOpen] = useState<Open>();
-  const notify = useNotice();
   const navigate = useNavigate();
   const line = useRef<HTMLTextAreaElement>(null);
-  const page = useRef<HTMLElement>(null);
   const applications = useQuery({
     queryKey: ["applications", stored.id],
     queryFn: () => answer(api.GET("/api/applications", { params: { query: { formId: stored.id } } })),
@@ -49,159 +46,22 @@ function Editor({ stored }: { stored: FormResponse }) {
 
   const written = editor.written;
   const moves = written?.readings.moves ?? [];
-  const focusId = params.get("move") ?? undefined;
-  const focus = focusId ? moves.findIndex((m) => m.id === focusId) : -1;
-  const selected = useMemo(() => {
-    if (focus < 0) return [];
-    const anchor = Math.max(0, Math.min(moves.length - 1, focus + extent));
-    const [first, last] = anchor < focus ? [anchor, focus] : [focus, anchor];
-    const ids = moves.slice(first, last + 1).map((m) => m.id);
-    // The focus comes last: it is what the floor shows and where new moves go.
-    return anchor < focus ? ids : [...ids.filter((i) => i !== focusId), focusId as string];
-  }, [moves, focus, focusId, extent]);
-
-  const choose = useCallback(
-    (id: string | undefined) => {
-      setParams(
-        (p) => {
-          if (id) p.set("move", id);
-          else p.delete("move");
-          return p;
-        },
-        { replace: true },
-      );
-    },
-    [setParams],
-  );
-
-  const select = useCallback(
-    (id: string, extend: boolean) => {
-      const to = moves.findIndex((m) => m.id === id);
-      setExtent(extend && focus >= 0 ? focus + extent - to : 0);
-      choose(id);
-    },
-    [moves, focus, extent, choose],
-  );
-
-  const step = (by: number, extend: boolean) => {
-    const to = Math.max(0, Math.min(moves.length - 1, focus < 0 ? (by > 0 ? 0 : moves.length - 1) : focus + by));
-    const target = moves[to];
-    if (target) select(target.id, extend);
+  const selection = useSelection(moves);
+  const { focusId, focus, selected, inOrder, select, chooseOnly } = selection;
+  const { commands, onKey, fix, nextFinding, times } = useScoreCommands({
+    editor,
+    selection,
+    mayEdit: stored.mayEdit,
+    line,
+    setOpen,
+    layers,
+    setLayers,
+  });
+  const close = () => setOpen(undefined);
+  const editAndClose = (edit: EditDocument) => {
+    editor.edit(edit);
+    close();
   };
-
-  const inOrder = useMemo(() => moves.filter((m) => selected.includes(m.id)).map((m) => m.id), [moves, selected]);
-
-  const edit = useCallback((...edits: EditDocument[]) => editor.edit(...edits), [editor.edit]);
-
-  const remove = async () => {
-    if (inOrder.length === 0) return;
-    const first = moves.findIndex((m) => m.id === inOrder[0]);
-    const next = moves[first + inOrder.length] ?? moves[first - 1];
-    await edit({ kind: "delete", moves: inOrder });
-    setExtent(0);
-    choose(next?.id);
-    notify(inOrder.length === 1 ? "Move taken out." : `${inOrder.length} moves taken out.`, editor.undo);
-  };
-
-  const cut = () => {
-    const section = written?.readings.sections.find((s) => moves[s.first]?.id === focusId);
-    if (section && section.first > 0) edit({ kind: "joinSection", section: section.id });
-    else if (focusId) edit({ kind: "cutHere", first: focusId });
-  };
-
-  const nextFinding = () => {
-    const findings = written?.readings.findings ?? [];
-    if (findings.length === 0) {
-      notify("No findings.");
-      return;
-    }
-    const order = findings.map((f) => moves.findIndex((m) => m.id === f.move));
-    const at = order.find((i) => i > focus) ?? order[0];
-    if (at !== undefined && moves[at]) select(moves[at].id, false);
-  };
-
-  const fix = useCallback(
-    (finding: Finding, k: number) => {
-      const chosen = finding.fixes[k];
-      if (chosen) edit(chosen.edit);
-    },
-    [edit],
-  );
-
-  const fixHere = () => {
-    const finding = written?.readings.findings.find((f) => f.move === focusId && f.fixes.length > 0);
-    if (finding) fix(finding, 0);
-  };
-
-  const nameSection = () => {
-    const section = written?.readings.sections.find((s) => focus >= s.first && focus <= s.last);
-    if (section) setOpen({ section });
-  };
-
-  const again = async (kind: "again" | "otherSide") => {
-    if (inOrder.length === 0) return;
-    await edit({ kind, moves: inOrder });
-  };
-
-  const pickFields = () => focusId && setOpen("move");
-
-  const commands: Record<string, () => void> = {
-    ".": () => line.current?.focus(),
-    t: () => edit({ kind: "setCounting", moves: inOrder, counting: "then" }),
-    m: () => edit({ kind: "setCounting", moves: inOrder, counting: "together" }),
-    n: () => edit({ kind: "setCounting", moves: inOrder, counting: "own" }),
-    u: () => edit({ kind: "setCounting", moves: inOrder, counting: "uncounted" }),
-    r: () => again("again"),
-    s: () => again("otherSide"),
-    d: cut,
-    e: nameSection,
-    l: () => inOrder.length > 0 && setOpen("link"),
-    w: nextFinding,
-    x: fixHere,
-    "?": () => setOpen("keys"),
-    Enter: pickFields,
-    Delete: remove,
-    Backspace: remove,
-  };
-  const readOnly = new Set(["?", "w"]);
-
-  const onKey = (e: React.KeyboardEvent) => {
-    const target = e.target as HTMLElement;
-    const ctrl = e.ctrlKey || e.metaKey;
-    if (ctrl && !target.closest("textarea,input,select")) {
-      const key = e.key.toLowerCase();
-      if (key === "z" && !e.shiftKey) editor.undo();
-      else if (key === "y" || (key === "z" && e.shiftKey)) editor.redo();
-      else return;
-      e.preventDefault();
-      return;
-    }
-    if (target.closest("input,textarea,select,[role=dialog],[role=menu]")) return;
-    if (e.key === "ArrowDown" || e.key === "ArrowUp") {
-      const by = e.key === "ArrowDown" ? 1 : -1;
-      e.preventDefault();
-      if (e.altKey && stored.mayEdit) edit({ kind: "shift", moves: inOrder, by });
-      else step(by, e.shiftKey);
-      return;
-    }
-    if (ctrl || e.altKey) return;
-    if (target.closest("a,button") && e.key === "Enter") return;
-    const command = commands[e.key];
-    if (!command || (!stored.mayEdit && !readOnly.has(e.key))) return;
-    e.preventDefault();
-    command();
-  };
-
-  // Keys work wherever nothing else has the focus.
-  const onKeyRef = useRef(onKey);
-  onKeyRef.current = onKey;
-  useEffect(() => {
-    const outside = (e: KeyboardEvent) => {
-      if (e.target === document.body) onKeyRef.current(e as unknown as React.KeyboardEvent);
-    };
-    window.addEventListener("keydown", outside);
-    return () => window.removeEventListener("keydown", outside);
-  }, []);
 
   const shown = written?.form;
   const headings = useHeadings();
@@ -209,22 +69,25 @@ function Editor({ stored }: { stored: FormResponse }) {
 
   const focusMove = shown.moves?.find((m) => m.id === focusId);
   const focusReading = moves[focus];
+  const chosenWords = linkWords(moves.filter((m) => inOrder.includes(m.id)));
   const lastMove = moves.at(-1);
   const atEnd = focus < 0 || focus === moves.length - 1;
+  const closes = focus < 0 && moves.some((m) => m.count > 0) && lastMove?.count === 0;
   const afterWords =
     moves.length === 0
       ? "first"
       : atEnd
-        ? "at the end"
+        ? focus < 0 && closes
+          ? "at the end, before the closing"
+          : "at the end"
         : `after ${focusReading?.count ? `count ${focusReading.count}` : "the move chosen"}`;
   const added = (next: Written, last: string | undefined) => {
     editor.take(next);
-    setExtent(0);
-    if (last) choose(last);
+    if (last) chooseOnly(last);
   };
 
   return (
-    <main ref={page} className="flex min-h-0 flex-1 flex-col" onKeyDown={onKey}>
+    <main className="flex min-h-0 flex-1 flex-col" onKeyDown={onKey}>
       <header className="no-print flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-4 py-2">
         <h1 className="text-2xl">
           {stored.mayEdit ? (
@@ -253,26 +116,18 @@ function Editor({ stored }: { stored: FormResponse }) {
         </span>
         <fieldset className="flex items-center gap-1 text-sm">
           <legend className="sr-only">Layers shown</legend>
-          {(
-            [
-              ["all", { feet: true, hands: true }],
-              ["feet only", { feet: true, hands: false }],
-              ["hands only", { feet: false, hands: true }],
-            ] as const
-          ).map(([name, value]) => (
+          {layerChoices.map(([name, value]) => (
             <label
               key={name}
               className={`cursor-pointer rounded px-2 py-1 has-focus-visible:outline-3 has-focus-visible:outline-focus ${
-                layers.feet === value.feet && layers.hands === value.hands
-                  ? "bg-water-soft font-semibold text-water"
-                  : "hover:bg-sunk"
+                sameLayers(layers, value) ? "bg-water-soft font-semibold text-water" : "hover:bg-sunk"
               }`}
             >
               <input
                 type="radio"
                 name="layers"
                 className="sr-only"
-                checked={layers.feet === value.feet && layers.hands === value.hands}
+                checked={sameLayers(layers, value)}
                 onChange={() => setLayers(value)}
               />
               {name}
@@ -320,6 +175,11 @@ function Editor({ stored }: { stored: FormResponse }) {
                 onSelect={select}
                 onOpen={() => stored.mayEdit && setOpen("move")}
                 onFix={fix}
+                onAccept={(accept) => setOpen({ accept })}
+                onReopen={({ move, rule, message }) => editor.edit({ kind: "reopen", move, rule, message })}
+                onAlternative={(move, index, does) =>
+                  editor.edit({ kind: does === "use" ? "useAlternative" : "dropAlternative", move, index })
+                }
                 onNameSection={(section) => setOpen({ section })}
                 mayEdit={stored.mayEdit}
               />
@@ -329,12 +189,12 @@ function Editor({ stored }: { stored: FormResponse }) {
             <WriteLine
               formId={stored.id}
               form={shown}
-              after={focusId && focus >= 0 ? focusId : lastMove?.id}
+              after={focusId && focus >= 0 ? focusId : undefined}
               afterWords={afterWords}
               onAdd={added}
               onLeave={() => {
                 line.current?.blur();
-                if (focus < 0 && lastMove) choose(lastMove.id);
+                if (focus < 0 && lastMove) chooseOnly(lastMove.id);
               }}
               inputRef={line}
             />
@@ -367,45 +227,47 @@ function Editor({ stored }: { stored: FormResponse }) {
           </div>
         </aside>
       </div>
-      {open === "keys" && <KeysSheet onClose={() => setOpen(undefined)} />}
+      {times > 1 && (
+        <p role="status" className="fixed bottom-32 left-4 z-30 rounded bg-ink px-3 py-1 text-paper">
+          {times} times: press r to repeat, s to alternate sides
+        </p>
+      )}
+      {open === "keys" && <KeysSheet onClose={close} />}
+      {open === "fill" && <FillSheet moves={inOrder} words={chosenWords} onClose={close} onEdit={editAndClose} />}
+      {open === "turn" && <TurnSheet moves={inOrder} words={chosenWords} onClose={close} onEdit={editAndClose} />}
+      {open === "replace" && (
+        <ReplaceSheet form={shown} moves={inOrder} words={chosenWords} onClose={close} onEdit={editAndClose} />
+      )}
+      {open === "alternative" && focusId && focusReading && (
+        <AlternativeSheet
+          form={shown}
+          move={focusId}
+          words={focusReading.words}
+          onClose={close}
+          onEdit={editAndClose}
+        />
+      )}
+      {typeof open === "object" && "accept" in open && (
+        <AcceptSheet finding={open.accept} onClose={close} onEdit={editAndClose} />
+      )}
       {open === "move" && focusMove && focusReading && (
         <MovePanel
           move={focusMove}
           count={focusReading.count}
           headings={headings}
-          onClose={() => setOpen(undefined)}
-          onKeep={(move) => {
-            edit({ kind: "rewrite", move });
-            setOpen(undefined);
-          }}
+          onClose={close}
+          onKeep={(move) => editAndClose({ kind: "rewrite", move })}
         />
       )}
-      {open === "link" && (
-        <LinkSheet
-          formId={stored.id}
-          moves={inOrder}
-          words={linkWords(moves.filter((m) => inOrder.includes(m.id)))}
-          onClose={() => setOpen(undefined)}
-        />
-      )}
+      {open === "link" && <LinkSheet formId={stored.id} moves={inOrder} words={chosenWords} onClose={close} />}
       {open === "header" && (
-        <HeaderSheet
-          form={shown}
-          onClose={() => setOpen(undefined)}
-          onKeep={(header) => {
-            edit({ kind: "setHeader", ...header });
-            setOpen(undefined);
-          }}
-        />
+        <HeaderSheet form={shown} onClose={close} onKeep={(header) => editAndClose({ kind: "setHeader", ...header })} />
       )}
-      {typeof open === "object" && (
+      {typeof open === "object" && "section" in open && (
         <NameSectionSheet
           section={open.section}
-          onClose={() => setOpen(undefined)}
-          onKeep={(name) => {
-            edit({ kind: "nameSection", section: open.section.id, name });
-            setOpen(undefined);
-          }}
+          onClose={close}
+          onKeep={(name) => editAndClose({ kind: "nameSection", section: open.section.id, name })}
         />
       )}
     </main>

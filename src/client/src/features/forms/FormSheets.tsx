@@ -11,20 +11,30 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
     <Sheet
       open
+      wide
       onClose={onClose}
       title="Keys of the score"
       about="They work while the line and the fields do not have the focus."
     >
-      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
-        {scoreKeys.map(({ key, does }) => (
-          <div key={key} className="contents">
-            <dt>
-              <kbd className="rounded border border-line-strong bg-sunk px-1.5 font-sans">{key}</kbd>
-            </dt>
-            <dd>{does}</dd>
-          </div>
+      <div className="gap-x-8 sm:columns-2">
+        {[...Map.groupBy(scoreKeys, (k) => k.group)].map(([group, keys]) => (
+          <section key={group} className="mb-4 break-inside-avoid">
+            <h3 className="text-lg">{group}</h3>
+            <dl className="grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1">
+              {keys.map(({ key, does }) => (
+                <div key={key} className="contents">
+                  <dt>
+                    <kbd className="rounded border border-line-strong bg-sunk px-1.5 font-sans whitespace-nowrap">
+                      {key}
+                    </kbd>
+                  </dt>
+                  <dd>{does}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
         ))}
-      </dl>
+      </div>
     </Sheet>
   );
 }
@@ -75,6 +85,8 @@ export function HeaderSheet({
     opening: { stance: string; lead: "left" | "right" | null };
     declaredCounts: number | null;
     declaredShouts: number | null;
+    noLineTwice: boolean;
+    pairs: { first: string; second: string }[];
   }) => void;
 }) {
   const terms = useTermOptions();
@@ -83,6 +95,9 @@ export function HeaderSheet({
   const [lead, setLead] = useState(form.opening?.lead ?? "");
   const [counts, setCounts] = useState(form.declaredCounts?.toString() ?? "");
   const [shouts, setShouts] = useState(form.declaredShouts?.toString() ?? "");
+  const [noLineTwice, setNoLineTwice] = useState(form.noLineTwice ?? false);
+  const [pairs, setPairs] = useState<{ first: string | null; second: string | null }[]>([...(form.pairs ?? [])]);
+  const techniques = [...terms.hands, ...terms.kicks];
   const number = (text: string) => (text.trim() === "" ? null : Number(text));
   return (
     <Sheet
@@ -100,6 +115,8 @@ export function HeaderSheet({
             opening: { stance, lead: lead === "" ? null : (lead as "left" | "right") },
             declaredCounts: number(counts),
             declaredShouts: number(shouts),
+            noLineTwice,
+            pairs: pairs.flatMap(({ first, second }) => (first && second ? [{ first, second }] : [])),
           });
         }}
       >
@@ -141,6 +158,42 @@ export function HeaderSheet({
             onChange={(e) => setShouts(e.target.value)}
           />
         </div>
+        <label className="flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={noLineTwice}
+            onChange={(e) => setNoLineTwice(e.target.checked)}
+          />
+          No two techniques in a row go along the same line
+        </label>
+        <fieldset className="flex flex-col gap-2">
+          <legend className="text-sm text-ink-soft">
+            Techniques that always go together, on one count or on the next
+          </legend>
+          {pairs.map((pair, k) => {
+            const change = (part: Partial<typeof pair>) =>
+              setPairs(pairs.map((p, i) => (i === k ? { ...p, ...part } : p)));
+            return (
+              // biome-ignore lint/suspicious/noArrayIndexKey: rows have no other name
+              <div key={k} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+                <Picker label="After" value={pair.first} options={techniques} onPick={(first) => change({ first })} />
+                <Picker
+                  label="comes"
+                  value={pair.second}
+                  options={techniques}
+                  onPick={(second) => change({ second })}
+                />
+                <Button kind="quiet" onClick={() => setPairs(pairs.filter((_, i) => i !== k))}>
+                  Remove
+                </Button>
+              </div>
+            );
+          })}
+          <Button className="self-start" onClick={() => setPairs([...pairs, { first: null, second: null }])}>
+            Add a pair
+          </Button>
+        </fieldset>
         <Button kind="strong" type="submit" className="self-start" disabled={title.trim() === ""}>
           Keep
         </Button>

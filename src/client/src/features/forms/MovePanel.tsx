@@ -4,8 +4,8 @@ import { Choice, TextArea } from "../../ui/Field";
 import { Picker } from "../../ui/Picker";
 import { Sheet } from "../../ui/Sheet";
 import { useTermOptions } from "../terms/useTerms";
-import { breathWords, gazeWords, tempoWords } from "./Score";
 import type { MoveDocument } from "./types";
+import { breathWords, gazeWords, tempoWords } from "./words";
 
 const unsaid = ["", "not said"] as const;
 const sides = [unsaid, ["left", "left"], ["right", "right"]] as const;
@@ -33,6 +33,24 @@ const countings = [
   ["then", "on the count above, after it"],
   ["together", "on the count above, at the same time"],
   ["uncounted", "no count"],
+] as const;
+const tips = [
+  unsaid,
+  ["floor", "on the floor"],
+  ["knee", "at knee height"],
+  ["belt", "at belt height"],
+  ["chest", "at chest height"],
+  ["eyes", "at eye height"],
+  ["overhead", "overhead"],
+] as const;
+const stops = [
+  unsaid,
+  ["shoulder", "at the shoulder"],
+  ["underArm", "under the arm"],
+  ["belt", "at the belt"],
+  ["hip", "at the hip"],
+  ["forearm", "at the forearm"],
+  ["fullReach", "at full reach"],
 ] as const;
 const entries = (words: Record<string, string>) => [unsaid, ...Object.entries(words)] as const;
 
@@ -218,6 +236,35 @@ export function MovePanel({
             onChange={(e) => set({ counting: e.target.value as MoveDocument["counting"] })}
           />
         </div>
+        <details open={draft.weapon != null}>
+          <summary className="cursor-pointer text-sm text-ink-soft">Weapon: grip, line, tip, stop</summary>
+          <div className="mt-2 grid gap-3 sm:grid-cols-4">
+            <Choice
+              label="Hand that leads the grip"
+              options={sides}
+              value={draft.weapon?.leads ?? ""}
+              onChange={(e) => set({ weapon: { ...draft.weapon, leads: value(e.target.value) } })}
+            />
+            <Choice
+              label="Strikes from the"
+              options={sides}
+              value={draft.weapon?.from ?? ""}
+              onChange={(e) => set({ weapon: { ...draft.weapon, from: value(e.target.value) } })}
+            />
+            <Choice
+              label="Tip"
+              options={tips}
+              value={draft.weapon?.tip ?? ""}
+              onChange={(e) => set({ weapon: { ...draft.weapon, tip: value(e.target.value) } })}
+            />
+            <Choice
+              label="Stops"
+              options={stops}
+              value={draft.weapon?.stop ?? ""}
+              onChange={(e) => set({ weapon: { ...draft.weapon, stop: value(e.target.value) } })}
+            />
+          </div>
+        </details>
         <label className="flex items-center gap-2">
           <input
             type="checkbox"

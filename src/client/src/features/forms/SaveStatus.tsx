@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Button } from "../../ui/Button";
-import { Sheet } from "../../ui/Sheet";
+import { MergeSheet } from "./MergeSheet";
 import type { FormEditor, SaveState } from "./useFormEditor";
 
 const words: Record<SaveState, string> = {
@@ -26,25 +26,9 @@ export function SaveStatus({ editor, onCopied }: { editor: FormEditor; onCopied:
         {words[saveState]}
       </span>
       {saveState === "conflict" && !deciding && <Button onClick={() => setDeciding(true)}>Decide</Button>}
-      <Sheet
-        open={deciding && conflict !== undefined}
-        onClose={() => setDeciding(false)}
-        title="Someone else saved this form meanwhile"
-        about={`${conflict?.savedBy} saved revision ${conflict?.revision} after you opened the form. Nothing was overwritten, and yours is kept in this browser.`}
-      >
-        <div className="flex flex-col gap-2">
-          <Button
-            kind="strong"
-            onClick={async () => {
-              const copy = await editor.keepMineAsCopy();
-              if (copy) onCopied(copy);
-            }}
-          >
-            Keep mine as a copy beside theirs
-          </Button>
-          <Button onClick={editor.takeTheirs}>Take theirs; mine stays one undo away</Button>
-        </div>
-      </Sheet>
+      {deciding && conflict && (
+        <MergeSheet editor={editor} conflict={conflict} onClose={() => setDeciding(false)} onCopied={onCopied} />
+      )}
     </>
   );
 }

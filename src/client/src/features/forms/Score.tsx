@@ -1,15 +1,13 @@
 import { memo, useEffect, useRef } from "react";
-import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { SideMark } from "../../ui/SideMark";
-import type { Finding, FormDocument, MoveReading, Readings, SectionReading } from "./types";
+import { useStable } from "../../ui/useStable";
+import type { Layers } from "./layers";
+import { RowRemarks } from "./RowRemarks";
+import type { Accepted, Finding, FormDocument, MoveReading, Readings, SectionReading } from "./types";
+import { breathWords, gazeWords, tempoWords } from "./words";
 
 type Application = Schemas["ApplicationResponse"];
-
-export interface Layers {
-  feet: boolean;
-  hands: boolean;
-}
 
 interface Props {
   form: FormDocument;
@@ -21,6 +19,9 @@ interface Props {
   onSelect: (id: string, extend: boolean) => void;
   onOpen: (id: string) => void;
   onFix: (finding: Finding, fix: number) => void;
+  onAccept: (finding: Finding) => void;
+  onReopen: (accepted: Accepted) => void;
+  onAlternative: (move: string, index: number, does: "use" | "drop") => void;
   onNameSection: (section: SectionReading) => void;
   mayEdit: boolean;
 }
@@ -28,9 +29,17 @@ interface Props {
 /** The form to read down: section spine, counts, and the layers in steady columns. */
 export function Score(props: Props) {
   const { form, readings, applications, formId } = props;
+  // A row draws itself anew only when its own move says something else.
+  const onSelect = useStable(props.onSelect);
+  const onOpen = useStable(props.onOpen);
+  const onFix = useStable(props.onFix);
+  const onAccept = useStable(props.onAccept);
+  const onReopen = useStable(props.onReopen);
+  const onAlternative = useStable(props.onAlternative);
   const sectionOf = new Map<number, SectionReading>();
   for (const s of readings.sections) for (let i = s.first; i <= s.last; i++) sectionOf.set(i, s);
   const findings = Map.groupBy(readings.findings, (f) => f.move);
+  const accepted = Map.groupBy(readings.accepted, (a) => a.move);
   const starts = new Map<string, Application[]>();
   const covered = new Map<string, number>();
   for (const application of applications)
@@ -69,7 +78,7 @@ export function Score(props: Props) {
         const section = sectionOf.get(i);
         const id = form.moves?.[i]?.id ?? "";
         return (
-          <div key={move.id} role="rowgroup">
+          <div key={move.id} role="rowgroup" className="score-move">
             {section && section.first === i && (
               <SectionHead section={section} order={readings.sections.indexOf(section)} props={props} />
             )}
@@ -84,11 +93,15 @@ export function Score(props: Props) {
               focused={props.selected.at(-1) === move.id}
               layers={props.layers}
               findings={findings.get(move.id)}
+              accepted={accepted.get(move.id)}
               applications={starts.get(id)}
               covered={covered.has(id)}
-              onSelect={props.onSelect}
-              onOpen={props.onOpen}
-              onFix={props.onFix}
+              onSelect={onSelect}
+              onOpen={onOpen}
+              onFix={onFix}
+              onAccept={onAccept}
+              onReopen={onReopen}
+              onAlternative={onAlternative}
               mayEdit={props.mayEdit}
               index={i}
             />
@@ -136,7 +149,7 @@ function SectionHead({ section, order, props }: { section: SectionReading; order
   );
 }
 
-interface RowProps {
+export interface RowProps {
   move: MoveReading;
   note: string;
   breath: string | null;
@@ -148,12 +161,16 @@ interface RowProps {
   focused: boolean;
   layers: Layers;
   findings: Finding[] | undefined;
+  accepted: Accepted[] | undefined;
   applications: Application[] | undefined;
   covered: boolean;
   mayEdit: boolean;
   onSelect: (id: string, extend: boolean) => void;
   onOpen: (id: string) => void;
-  onFix: (finding: Finding, fix: number) => void;
+  onFix: Props["onFix"];
+  onAccept: Props["onAccept"];
+  onReopen: Props["onReopen"];
+  onAlternative: Props["onAlternative"];
 }
 
 const Row = memo(function Row(props: RowProps) {
@@ -167,6 +184,7 @@ const Row = memo(function Row(props: RowProps) {
   const right = move.hands.filter((h) => h.hand === "right");
   const both = move.hands.filter((h) => h.hand === "both");
   const guessed = new Set(move.inferred);
+  const hasAlternatives = move.alternatives.length > 0;
   return (
     <div
       ref={ref}
@@ -251,33 +269,9 @@ const Row = memo(function Row(props: RowProps) {
         {props.gaze && <span className="block text-ink-soft">{gazeWords[props.gaze] ?? props.gaze}</span>}
       </span>
       {props.covered && <span className="col-linked" role="gridcell" title="An application explains this move" />}
-      {(props.applications || props.findings || props.note) && (
+      {(props.applications || props.findings || props.accepted || props.note || move.weapon || hasAlternatives) && (
         <span role="gridcell" className="col-below flex flex-col gap-1 text-sm">
-          {props.note && <span className="text-ink-soft">“{props.note}”</span>}
-          {props.applications?.map((a) => (
-            <Link key={a.id} to={`/applications/${a.id}`} className="w-fit text-water underline decoration-dotted">
-              Application: {a.name}
-            </Link>
-          ))}
-          {props.findings?.map((f) => (
-            <span
-              key={f.rule + f.message}
-              className="flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-reed bg-reed-soft px-2 py-1"
-            >
-              <span>{f.message}</span>
-              {props.mayEdit &&
-                f.fixes.map((fix, k) => (
-                  <button
-                    key={fix.label}
-                    type="button"
-                    className="font-semibold text-water underline"
-                    onClick={() => props.onFix(f, k)}
-                  >
-                    {fix.label}
-                  </button>
-                ))}
-            </span>
-          ))}
+          <RowRemarks {...props} />
         </span>
       )}
     </div>
@@ -314,27 +308,3 @@ function Compass({ heading, turned }: { heading: number; turned: boolean }) {
     </svg>
   );
 }
-
-export const tempoWords: Record<string, string> = {
-  fast: "fast",
-  slow: "slow",
-  slowWithTension: "slow, with tension",
-  held: "held",
-  firedTogether: "without a pause",
-};
-
-export const breathWords: Record<string, string> = {
-  in: "breathe in",
-  out: "breathe out",
-  longOut: "long audible breath",
-  silent: "silent breath",
-};
-
-export const gazeWords: Record<string, string> = {
-  ahead: "eyes ahead",
-  alongTechnique: "eyes along the technique",
-  overShoulder: "eyes over the shoulder",
-  down: "eyes down",
-  left: "eyes left",
-  right: "eyes right",
-};

@@ -7,6 +7,7 @@ export type Readings = Schemas["ReadingsResponse"];
 export type MoveReading = Schemas["MoveReading"];
 export type SectionReading = Schemas["SectionReading"];
 export type Finding = Schemas["FindingReading"];
+export type Accepted = Schemas["AcceptedReading"];
 export type FormResponse = Schemas["FormResponse"];
 
 /** The form as written, with everything that is computed from it. */

@@ -1,5 +1,6 @@
+import { replaceEqualDeep } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, Problem, type Schemas } from "../../api/client";
 import { dropDraft, keepDraft, keptDraft } from "./drafts";
 import type { EditDocument, FormDocument, FormResponse, Written } from "./types";
 
@@ -36,8 +37,10 @@ export function useFormEditor(stored: FormResponse) {
   height.current = heightCm;
 
   const show = useCallback((next: Written) => {
-    now.current = next;
-    setWritten(next);
+    // What says the same stays the same object, so that only what has changed is drawn anew.
+    const shared = replaceEqualDeep(now.current, next) as Written;
+    now.current = shared;
+    setWritten(shared);
   }, []);
 
   const read = useCallback(
@@ -107,17 +110,20 @@ export function useFormEditor(stored: FormResponse) {
     [changed],
   );
 
-  /** Applies edits in the order in which they were asked for. */
+  /** Applies edits in the order in which they were asked for; answers the form after them. */
   const edit = useCallback(
     (...edits: EditDocument[]) => {
       const work = queue.current.then(async () => {
         const form = now.current?.form;
-        if (!form || !stored.mayEdit) return;
+        if (!form || !stored.mayEdit) return undefined;
         try {
-          step(await answer(api.POST("/api/edits", { body: { form, edits, heightCm: height.current } })));
+          const next = await answer(api.POST("/api/edits", { body: { form, edits, heightCm: height.current } }));
+          step(next);
           setProblem(undefined);
+          return next.form;
         } catch (error) {
           setProblem(error instanceof Problem ? error.words : String(error));
+          return undefined;
         }
       });
       queue.current = work;
@@ -160,6 +166,37 @@ export function useFormEditor(stored: FormResponse) {
     setConflict(undefined);
     setSaveState("saved");
   }, [read, show, stored.id]);
+
+  /** What both people did since, and their work put together; nothing is changed by asking. */
+  const merge = useCallback(async () => {
+    const form = now.current?.form;
+    if (!form) throw new Error("The form is still loading.");
+    const body = { basedOn: basedOn.current, form };
+    return answer(api.POST("/api/forms/{id}/merge", { params: { path: { id: stored.id } }, body }));
+  }, [stored.id]);
+
+  /** Goes on from the merged form; where both changed a part, with theirs for the clashes named. */
+  const takeMerged = useCallback(
+    async (merged: Schemas["MergeResponse"], theirs: ReadonlySet<number>) => {
+      let form = merged.merged;
+      merged.clashes.forEach((clash, k) => {
+        if (!theirs.has(k) || !clash.move) return;
+        const { move, theirs: wanted } = clash;
+        form = {
+          ...form,
+          moves: wanted
+            ? form.moves?.map((m) => (m.id === move ? wanted : m))
+            : form.moves?.filter((m) => m.id !== move),
+        };
+      });
+      const next = await read(form);
+      basedOn.current = merged.revision;
+      setConflict(undefined);
+      setSaveState("unsaved");
+      step(next);
+    },
+    [read, step],
+  );
 
   /** Keeps one's own version as a form of its own and leaves the newest saved one as it is. */
   const keepMineAsCopy = useCallback(async () => {
@@ -217,6 +254,8 @@ export function useFormEditor(stored: FormResponse) {
     canRedo: future.length > 0,
     saveState,
     conflict,
+    merge,
+    takeMerged,
     takeTheirs,
     keepMineAsCopy,
     problem,

@@ -6,6 +6,8 @@ import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
+import { Accounts } from "./Accounts";
+import { Archive } from "./Archive";
 
 type Named = Schemas["NamedResponse"];
 
@@ -21,6 +23,7 @@ export default function SchoolPage() {
       <NamedList title="Ranks, lowest first" rows={lists.data.ranks} path="ranks" />
       <NamedList title="Classes" rows={lists.data.classes} path="classes" />
       <Accounts />
+      <Archive />
     </main>
   );
 }
@@ -135,104 +138,6 @@ function NamedList({ title, rows, path }: { title: string; rows: readonly Named[
           <TextField label="One more" value={name} onChange={(e) => setName(e.target.value)} />
         </div>
         <Button type="submit">Add</Button>
-      </form>
-    </section>
-  );
-}
-
-function Accounts() {
-  const queries = useQueryClient();
-  const accounts = useQuery({ queryKey: ["accounts"], queryFn: () => answer(api.GET("/api/accounts")) });
-  const students = useQuery({ queryKey: ["students", "", false, 0], queryFn: () => answer(api.GET("/api/students")) });
-  const [value, setValue] = useState<{ name: string; email: string; role: Schemas["Role"]; studentId: string }>({
-    name: "",
-    email: "",
-    role: "instructor",
-    studentId: "",
-  });
-  const [password, setPassword] = useState<{ email: string; password: string }>();
-  const add = useMutation({
-    mutationFn: () =>
-      answer(
-        api.POST("/api/accounts", {
-          body: { ...value, studentId: value.role === "student" ? value.studentId || null : null },
-        }),
-      ),
-    onSuccess: (made) => {
-      setPassword({ email: value.email, password: made.password });
-      setValue({ name: "", email: "", role: "instructor", studentId: "" });
-      queries.invalidateQueries({ queryKey: ["accounts"] });
-    },
-  });
-  const renew = async (id: string, email: string) => {
-    const made = await answer(api.POST("/api/accounts/{id}/password", { params: { path: { id } } }));
-    setPassword({ email, password: made.password });
-  };
-  const problem = add.error instanceof Problem ? add.error : undefined;
-  return (
-    <section>
-      <h2 className="text-xl">Who may sign in</h2>
-      <ul className="mt-2">
-        {accounts.data?.map((a) => (
-          <li key={a.id} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
-            <span className="min-w-44">{a.name}</span>
-            <span className="flex-1 text-ink-soft">{a.email}</span>
-            <span className="text-ink-soft">{a.role === "head" ? "head instructor" : a.role}</span>
-            <Button kind="quiet" onClick={() => renew(a.id, a.email)}>
-              New password
-            </Button>
-          </li>
-        ))}
-      </ul>
-      {password && (
-        <p role="status" className="mt-3 border-l-4 border-reed bg-reed-soft px-3 py-2">
-          {password.email} signs in with <b className="select-all">{password.password}</b>. Hand it over now: it is not
-          shown again.
-        </p>
-      )}
-      <form
-        className="mt-3 grid items-end gap-3 sm:grid-cols-2"
-        noValidate
-        onSubmit={(e) => {
-          e.preventDefault();
-          add.mutate();
-        }}
-      >
-        <TextField
-          label="Name"
-          value={value.name}
-          onChange={(e) => setValue({ ...value, name: e.target.value })}
-          errors={problem?.errors.name}
-        />
-        <TextField
-          label="Email address"
-          type="email"
-          value={value.email}
-          onChange={(e) => setValue({ ...value, email: e.target.value })}
-          errors={problem?.errors.email}
-        />
-        <Choice
-          label="As"
-          options={[
-            ["instructor", "instructor"],
-            ["student", "student"],
-            ["head", "head instructor"],
-          ]}
-          value={value.role}
-          onChange={(e) => setValue({ ...value, role: e.target.value as Schemas["Role"] })}
-        />
-        {value.role === "student" && (
-          <Choice
-            label="Who on the roster"
-            options={[["", "choose"], ...(students.data?.students ?? []).map((s) => [s.id, s.name] as const)]}
-            value={value.studentId}
-            onChange={(e) => setValue({ ...value, studentId: e.target.value })}
-            errors={problem?.errors.studentId}
-          />
-        )}
-        <Button type="submit" className="justify-self-start" disabled={add.isPending}>
-          Give an account
-        </Button>
       </form>
     </section>
   );
