@@ -23,10 +23,10 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         using var person = Visit();
         person.EnterDemo("Student");
         person.SeeText("Still Water").Click();
-        person.Until(() => person.Rows().Count > 20, "the score");
+        person.Until(() => person.RowCount() > 20, "the score");
         person.Driver.FindElements(By.Id("say")).ShouldBeEmpty();
         person.Keys(Keys.ArrowDown, Keys.Delete, "s");
-        person.Rows().Count.ShouldBe(30);
+        person.RowCount().ShouldBe(30);
         person.SeeText("My record").Click();
         person.See(By.XPath("//h1[normalize-space(.)='Juna Faircross']"));
     }
@@ -48,7 +48,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         }
         person.Open("/forms");
         person.SeeText("Still Water").Click();
-        person.Until(() => person.Rows().Count > 20, "the score");
+        person.Until(() => person.RowCount() > 20, "the score");
         person.Keys(Keys.ArrowDown);
         person.AxeFindsNothing();
         person.Keys(Keys.Enter);
@@ -73,7 +73,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         }
         person.Open("/forms");
         person.SeeText("Still Water").Click();
-        person.Until(() => person.Rows().Count > 20, "the score");
+        person.Until(() => person.RowCount() > 20, "the score");
         Fits(person, "the score");
 
         static void Fits(Person person, string what) =>

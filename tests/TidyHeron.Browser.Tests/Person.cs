@@ -82,7 +82,9 @@ public sealed class Person : IDisposable
     /// <summary>Rows of the score as a person reads them.</summary>
     public IReadOnlyList<string> Rows() => Driver.FindElements(By.CssSelector(".score-row")).Select(r => r.Text.ReplaceLineEndings(" ")).ToList();
 
-    public void UntilRows(int count) => Until(() => Rows().Count == count, $"{count} rows in the score");
+    public int RowCount() => Driver.FindElements(By.CssSelector(".score-row")).Count;
+
+    public void UntilRows(int count) => Until(() => RowCount() == count, $"{count} rows in the score");
 
     public void UntilSaved() => Until(() => Driver.FindElements(By.CssSelector("[data-save=saved]")).Count > 0, "Saved");
 

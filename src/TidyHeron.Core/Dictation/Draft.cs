@@ -31,6 +31,8 @@ internal sealed class Draft
     public List<string> Notes { get; } = [];
     public bool IsOpening { get; set; }
     public bool SentenceEnded { get; set; }
+    /// <summary>Called with a number: whatever it is, it takes the count.</summary>
+    public bool IsNumbered { get; init; }
 
     public bool HasHands => Hands.Count > 0;
     public bool IsDone => HasHands || Kick is not null;

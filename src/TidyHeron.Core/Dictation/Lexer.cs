@@ -58,7 +58,12 @@ internal static partial class Lexer
             if (stops[i] is { } stop) return (Make("stop", stop, i, 1), 1);
             var phrase = phrases.Match(words, i);
             // "The back leg" is not a place in the hall: a longer phrase that begins inside a place wins.
-            if (phrase is { Length: > 1 } place && (place.Meaning.Kind is "place" or "facing" or "from" || lexemes is [.., { Kind: "side" }]) && ReachesFurther(i, place.Length)) phrase = phrases.Match(words, i, atMost: 1);
+            if (phrase is { Length: > 1 } place && ReachesFurther(i, place.Length))
+            {
+                var first = phrases.Match(words, i, atMost: 1);
+                // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
+                if (place.Meaning.Kind is "place" or "facing" or "from" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind != "filler") phrase = first;
+            }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
             if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);

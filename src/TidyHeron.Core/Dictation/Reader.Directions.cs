@@ -145,6 +145,11 @@ public sealed partial class Reader
     private void TakePlace(int i)
     {
         var lexeme = _lexemes[i];
+        if (lexeme.Plain == "front" && !PreviousIs(i, "facing"))
+        {
+            Unread(lexeme); // a bare "front" is a direction only where something faces it
+            return;
+        }
         var backwards = lexeme.Value == "rear";
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))

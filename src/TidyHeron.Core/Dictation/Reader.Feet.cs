@@ -12,6 +12,23 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
+        // "Down into left bow": said with a side before it, the bow is the stance.
+        if (lexeme.Plain == "bow" && i > 0 && _lexemes[i - 1].Is("side") && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
+        {
+            _lexemes[i] = lexeme with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+            TakeStance(i);
+            return;
+        }
+        if (lexeme.Plain == "close" && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
+        {
+            Unread(lexeme);
+            return;
+        }
+        if (Follows(i, "at", "after", "before", "until") && lexeme.Plain is "jump" or "turn" or "roll" or "fall" or "spin")
+        {
+            Note(lexeme, "filler"); // "we pick it up at the jump": a place in the form
+            return;
+        }
         if (_series > 0 && kind == "step" && lexeme.IsGerund && _draft is { HasHands: true, SentenceEnded: false })
         {
             Note(lexeme, "footwork"); // "three punches going forward": taken in already
@@ -268,7 +285,22 @@ public sealed partial class Reader
             _draft.Foot ??= foot;
             _foot = null;
         }
+        if (shape.Feet == FeetKind.Even && Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") && !_draft.HasTurn && _draft.Facing is null && LastHeadingIn(stance) is { } home && home != Now().Heading)
+        {
+            _draft.Facing = home;
+            Note(lexeme, "stance", $"Read as facing where it was stood in before, {Speech.Heading(home, _ways.Directions)}.");
+            return;
+        }
         Note(lexeme, "stance", shape.Feet == FeetKind.Lead || _draft.Lead is null ? "" : $"A {lexeme.Term.English} has no leading foot.");
+    }
+
+    /// <summary>"Back to horse stance": the heading in which the stance was last stood in.</summary>
+    private Heading? LastHeadingIn(TermId stance)
+    {
+        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        for (var k = walk.Postures.Count - 1; k >= 0; k--)
+            if (walk.Postures[k].Stance == stance) return walk.Postures[k].Heading;
+        return null;
     }
 
     /// <summary>"From the right front stance": where the move comes from, not where it goes. At the opening, the start.</summary>

@@ -1,4 +1,5 @@
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -68,6 +69,7 @@ public sealed partial class Reader
             (_level, _levelLexeme) = (level, lexeme);
             return;
         }
+        if (!_draft.SentenceEnded && LastTechniqueIsKick() && _draft.Kick?.Level == level) return; // said once more
         if (LastTechniqueIsKick() && _draft.Kick is { Level: null } kick) _draft.Kick = kick with { Level = level };
         else if (!_draft.SentenceEnded && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
         else (_level, _levelLexeme) = (level, lexeme);
@@ -82,6 +84,20 @@ public sealed partial class Reader
 
     private void TakeTechnique(int i)
     {
+        if (_lexemes[i].Plain == "hold" && Alone(i) && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count > 0))
+        {
+            // "Hold." with a sentence to itself is a pause, not a grab.
+            _draft.Tempo ??= Tempo.Held;
+            Note(_lexemes[i], "tempo");
+            return;
+        }
+        if (WithTheStaff(i) is { } staff) _lexemes[i] = _lexemes[i] with { Value = staff.Id.Value, Term = staff };
+        // "Shout on the punch": which of the things done carries it, not another punch.
+        if (Previous(i) is { Kind: "shout" } && Follows(i, "on") && (_draft.IsDone || _said.Count > 0))
+        {
+            Note(_lexemes[i], "shout");
+            return;
+        }
         // "Pull the left foot back": the foot is pulled, not the partner.
         if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && IndexAfter(i) is var at and >= 0
             && (_lexemes[at].Kind is "footNoun" or "relFoot" || _lexemes[at].Is("side") && Next(at) is { Kind: "footNoun" }))
@@ -91,6 +107,25 @@ public sealed partial class Reader
         }
         else if (_lexemes[i].IsKick) TakeKick(i);
         else TakeHandTechnique(i);
+    }
+
+    /// <summary>"Strike down", "sweep": general words are the staff's where a staff is in the hands.</summary>
+    private Term? WithTheStaff(int i)
+    {
+        var lexeme = _lexemes[i];
+        var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
+        var staff = (lexeme.Plain, lexeme.Term!.Id.Value) switch
+        {
+            (_, "strike") when way is "down" => "staff-overhead-strike",
+            (_, "strike") when way is "across" => "staff-horizontal-strike",
+            (_, "strike") when way is "up" => "staff-rising-strike",
+            ("sweep" or "sweeping", _) => "staff-sweep",
+            _ => null,
+        };
+        if (staff is null) return null;
+        var held = _before.Concat(_said).SelectMany(m => m.Hands).Concat(_draft.Hands).Any(h => _ways.Vocabulary.Find(h.Technique)?.Family == "staff")
+            || _lexemes.Any(l => l.Is("weapon") && (l.Plain.Contains("staff") || l.Plain.EndsWith("bo", StringComparison.Ordinal)));
+        return held ? _ways.Vocabulary.Find(new TermId(staff)) : null;
     }
 
     private void TakeKick(int i)
@@ -212,6 +247,13 @@ public sealed partial class Reader
     /// <summary>Watch-points and imagined intent are kept as they were said, to the end of the sentence.</summary>
     private int TakeNote(int i)
     {
+        // "Then it's a step through": what is pointed at is a move, not a remark.
+        if (_lexemes[i].Plain is "its a" or "it is" or "this is" or "that is" or "theres" or "there is" or "this is a" or "you are"
+            && Next(i) is { Kind: "footwork" or "technique" or "stance" or "side" or "level" or "degrees" or "amount" })
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         var end = i;
         while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence) end++;
         var start = _lexemes[i].Start;

@@ -60,8 +60,18 @@ public sealed partial class Reader
         Note(lexeme, "count");
         // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
         Finish();
-        _draft = new Draft { Counting = Counting.Own };
+        _draft = new Draft { Counting = Counting.Own, IsNumbered = true };
+        if (_first is true && _said.Count > 0 && lexeme.Value == "1")
+        {
+            // What was said before "one" opens the form; it has no number.
+            for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+            ForgetNow();
+        }
+        _first = false;
     }
+
+    // Whether no number has been called yet in this text; only a form that has not begun can still be opened.
+    private bool? _first;
 
     /// <summary>Whether a clause from here on consists only of a command, such as "same on the other side".</summary>
     private bool IsCommand(int i, out int end)
@@ -111,7 +121,7 @@ public sealed partial class Reader
         // "Again, three times" says how often again; "three times" alone says how often in all.
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
         if (PassageOf(clause) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
-        else if (otherSide && more == 1 && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
+        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
             _fields[^1] = _fields[^1] with

@@ -74,6 +74,7 @@ public sealed partial class Reader
     {
         Corrections.Apply(_lexemes);
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
+        _first = _before.All(m => m.Counting == Counting.Uncounted);
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (IsCommand(i, out var end))
@@ -215,7 +216,7 @@ public sealed partial class Reader
         ResolveRearNamedLead(draft, shape);
         var move = draft.ToMove(posture.Heading, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
-        if (formality != Formality.None) move = move with { Counting = Counting.Uncounted };
+        if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {
             _form = _form with { Opening = new Opening(stance.Kind, stance.Lead) };
@@ -263,6 +264,10 @@ public sealed partial class Reader
 
     private Draft ForThisMove(Lexeme lexeme)
     {
+        // "Slowly sink into …": said before a move of its own, it is not about the one before.
+        var at = _lexemes.IndexOf(lexeme);
+        if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && StartsSentence(at) && !_explicitCounts
+            && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
         Note(lexeme, lexeme.Kind);
         return _draft;
     }

@@ -130,9 +130,17 @@ public sealed record Move(MoveId Id)
     /// <summary>Findings at this move that the instructor lets stand.</summary>
     public ValueList<Acceptance> Accepted { get; init; } = [];
 
-    /// <summary>What is done, without what is only remarked about it.</summary>
-    public Move Deed => this with { Note = "", Alternatives = [], Accepted = [] };
-
     /// <summary>Whether the move says nothing at all.</summary>
     public bool IsEmpty => this == new Move(Id) { Counting = Counting };
+}
+
+/// <summary>Views of a move.</summary>
+public static class Moves
+{
+    // Not a member of the record: its text would print the deed, whose text would print its deed, and so on.
+    extension(Move move)
+    {
+        /// <summary>What is done, without what is only remarked about it.</summary>
+        public Move Deed => move with { Note = "", Alternatives = [], Accepted = [] };
+    }
 }
