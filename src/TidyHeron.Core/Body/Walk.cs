@@ -66,6 +66,7 @@ public static class Walk
             next = Place(next, planted, shape, body);
             if (choice.Planted == choice.Moved) next = next with { Moved = null };
         }
+        next = Adjusted(next, move, shape);
         if (Travel.Of(move, now, body) is { } travel)
             next = next with
             {
@@ -74,6 +75,18 @@ public static class Walk
                 Moved = null,
             };
         return HandChoice.Resolve(next, now, move, ways.Vocabulary);
+    }
+
+    /// <summary>A step that is taken longer or shorter than its stance: the foot that moved goes on along its line.</summary>
+    private static Posture Adjusted(Posture posture, Move move, StanceShape shape)
+    {
+        if (move.StepAdjustCm == 0 || posture.Moved is not { } moved) return posture;
+        // Longer is further away from the foot that stays: ahead for the leading foot, back for the rear one, outward in an even stance.
+        var shift = shape.Feet == FeetKind.Even ? Spot.Across(posture.Heading, moved.Sign * move.StepAdjustCm)
+            : Spot.Along(posture.Heading, posture.Lead == moved ? move.StepAdjustCm : -move.StepAdjustCm);
+        return moved == Side.Left
+            ? posture with { Left = posture.Left with { Place = posture.Left.Place + shift } }
+            : posture with { Right = posture.Right with { Place = posture.Right.Place + shift } };
     }
 
     /// <summary>Puts the feet where the stance wants them, the planted one staying where it is.</summary>

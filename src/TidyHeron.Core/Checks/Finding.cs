@@ -51,6 +51,7 @@ public static class Rules
         new DeclaredPairMissing(),
         new LineTwice(),
         new MirrorSlip(),
+        new OutOfReach(),
     ];
 
     /// <summary>All findings in the order of the moves: those that are open, and those that the instructor lets stand.</summary>

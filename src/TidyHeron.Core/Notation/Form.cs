@@ -22,6 +22,11 @@ public sealed record Opening(TermId Stance, Side? Lead = null)
     public static readonly Opening Ready = new(new TermId("ready-stance"));
 }
 
+/// <summary>The weapon of a form.</summary>
+/// <param name="Kind">Name of a known weapon, such as <c>staff</c>.</param>
+/// <param name="LengthCm">Its length where it differs from the usual one, 10 to 400 cm.</param>
+public sealed record WeaponCarried(string Kind, double? LengthCm = null);
+
 /// <summary>Two techniques that a form promises to keep together: wherever the first is done, the second goes with it or follows.</summary>
 public sealed record TechniquePair(TermId First, TermId Second);
 
@@ -44,6 +49,9 @@ public sealed record Form
     public bool NoLineTwice { get; init; }
     /// <summary>Techniques that the form promises to keep together.</summary>
     public ValueList<TechniquePair> Pairs { get; init; } = [];
+
+    /// <summary>The weapon that the form is done with, if it was said.</summary>
+    public WeaponCarried? Weapon { get; init; }
 
     /// <summary>Position of a move, or -1.</summary>
     public int IndexOf(MoveId id)

@@ -122,6 +122,10 @@ public sealed record Move(MoveId Id)
     public Tempo? Tempo { get; init; }
     /// <summary>Whether the move carries a shout.</summary>
     public bool Shout { get; init; }
+    /// <summary>How much longer (or, negative, shorter) than its stance the step is taken, in centimetres; 0 for as it comes.</summary>
+    public double StepAdjustCm { get; init; }
+    /// <summary>How long the move takes at full speed, in seconds, where it was timed.</summary>
+    public double? Seconds { get; init; }
     /// <summary>Watch-points, intent and anything else worth keeping, in the instructor's words.</summary>
     public string Note { get; init; } = "";
 

@@ -1,5 +1,6 @@
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Checks;
+using TidyHeron.Core.Figures;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Notation.Edits;
 
@@ -10,6 +11,8 @@ public sealed class FormReading
 {
     private readonly Lazy<(IReadOnlyList<Finding> Open, IReadOnlyList<AcceptedFinding> Accepted)> _findings;
 
+    private readonly Lazy<FigureReading> _figures;
+
     private FormReading(Form form, BodyMeasures body, Conventions ways)
     {
         Form = form;
@@ -18,6 +21,7 @@ public sealed class FormReading
         Counts = Notation.Counts.Of(form);
         Walk = Core.Body.Walk.Of(form, body, ways);
         Sections = Sectioning.Spans(form);
+        _figures = new(() => FigureReading.Of(this));
         _findings = new(() => Rules.Look(this));
     }
 
@@ -32,6 +36,8 @@ public sealed class FormReading
     public WalkReading Walk { get; }
     /// <summary>The sections with the positions of their first and last moves.</summary>
     public ValueList<(Section Section, int First, int Last)> Sections { get; }
+    /// <summary>The body at each move, posed.</summary>
+    public FigureReading Figures => _figures.Value;
     /// <summary>How many counts the form has.</summary>
     public int TotalCounts => Counts.Length == 0 ? 0 : Counts.Max();
     /// <summary>What the checks find and nobody has accepted, in the order of the moves.</summary>

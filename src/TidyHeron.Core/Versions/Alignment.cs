@@ -83,7 +83,7 @@ public static class Alignment
     }
 
     // Ids, counting and notes do not make a movement another one.
-    private static Move Plain(Move move) => move with { Id = new MoveId(""), Counting = Counting.Own, Note = "" };
+    private static Move Plain(Move move) => move.Deed with { Id = new MoveId(""), Counting = Counting.Own, StepAdjustCm = 0, Seconds = null };
 
     private static Move Unturned(Move move) => move with { Turn = null, Facing = null };
 

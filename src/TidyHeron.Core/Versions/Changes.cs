@@ -45,6 +45,8 @@ public static class Changes
         if (a.Counting != b.Counting) yield return "counting";
         if (a.Note != b.Note) yield return "note";
         if (a.Weapon != b.Weapon) yield return "weapon";
+        if (a.StepAdjustCm != b.StepAdjustCm) yield return "length of the step";
+        if (a.Seconds != b.Seconds) yield return "time";
         if (a.Alternatives != b.Alternatives) yield return "alternatives";
         if (a.Accepted != b.Accepted) yield return "accepted findings";
     }

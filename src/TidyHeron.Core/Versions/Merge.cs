@@ -56,6 +56,7 @@ public static class Merge
             DeclaredCounts = Whole(origin.DeclaredCounts, mine.DeclaredCounts, theirs.DeclaredCounts, "declared counts"),
             DeclaredShouts = Whole(origin.DeclaredShouts, mine.DeclaredShouts, theirs.DeclaredShouts, "declared shouts"),
             NoLineTwice = Whole(origin.NoLineTwice, mine.NoLineTwice, theirs.NoLineTwice, "promise about lines"),
+            Weapon = Whole(origin.Weapon, mine.Weapon, theirs.Weapon, "weapon"),
             Pairs = Whole(origin.Pairs, mine.Pairs, theirs.Pairs, "declared pairs"),
             Moves = moves.ToValueList(),
             Sections = Sections(origin, mine, theirs, clashes),
@@ -124,6 +125,8 @@ public static class Merge
         Part("breath", x => x.Breath, (x, v) => x with { Breath = v });
         Part("tempo", x => x.Tempo, (x, v) => x with { Tempo = v });
         Part("shout", x => x.Shout, (x, v) => x with { Shout = v });
+        Part("length of the step", x => x.StepAdjustCm, (x, v) => x with { StepAdjustCm = v });
+        Part("time", x => x.Seconds, (x, v) => x with { Seconds = v });
         Part("note", x => x.Note, (x, v) => x with { Note = v });
         Part("alternatives", x => x.Alternatives, (x, v) => x with { Alternatives = v });
         // What was accepted about one person's version need not hold for both together.
