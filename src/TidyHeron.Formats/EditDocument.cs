@@ -26,6 +26,10 @@ namespace TidyHeron.Formats;
 [JsonDerivedType(typeof(AddAlternativeDocument), "addAlternative")]
 [JsonDerivedType(typeof(UseAlternativeDocument), "useAlternative")]
 [JsonDerivedType(typeof(DropAlternativeDocument), "dropAlternative")]
+[JsonDerivedType(typeof(AdjustStepsDocument), "adjustSteps")]
+[JsonDerivedType(typeof(ClearAdjustmentsDocument), "clearAdjustments")]
+[JsonDerivedType(typeof(SetSecondsDocument), "setSeconds")]
+[JsonDerivedType(typeof(SetWeaponDocument), "setWeapon")]
 [JsonDerivedType(typeof(CutHereDocument), "cutHere")]
 [JsonDerivedType(typeof(MoveCutDocument), "moveCut")]
 [JsonDerivedType(typeof(JoinSectionDocument), "joinSection")]
@@ -55,6 +59,12 @@ public sealed record ReopenFindingDocument(string Move, string Rule, string Mess
 public sealed record AddAlternativeDocument(string Move, string Whose, MoveDocument Way) : EditDocument;
 public sealed record UseAlternativeDocument(string Move, int Index) : EditDocument;
 public sealed record DropAlternativeDocument(string Move, int Index) : EditDocument;
+public sealed record AdjustStepsDocument(IReadOnlyList<StepChangeDocument> Changes) : EditDocument;
+/// <param name="ByCm">How much longer than now; shorter is negative.</param>
+public sealed record StepChangeDocument(string Move, double ByCm);
+public sealed record ClearAdjustmentsDocument : EditDocument;
+public sealed record SetSecondsDocument(string Move, double? Seconds = null) : EditDocument;
+public sealed record SetWeaponDocument(WeaponCarriedDocument? Weapon = null) : EditDocument;
 public sealed record CutHereDocument(string First, string? Name = null) : EditDocument;
 public sealed record MoveCutDocument(string Section, string First) : EditDocument;
 public sealed record JoinSectionDocument(string Section) : EditDocument;
@@ -86,6 +96,10 @@ public static class EditDocuments
         AddAlternativeDocument d => new AddAlternative(new MoveId(d.Move), d.Whose.Trim(), FormDocuments.ReadMove(d.Way, ways.Vocabulary)),
         UseAlternativeDocument d => new UseAlternative(new MoveId(d.Move), d.Index),
         DropAlternativeDocument d => new DropAlternative(new MoveId(d.Move), d.Index),
+        AdjustStepsDocument d => new AdjustSteps(d.Changes.Select(c => (new MoveId(c.Move), c.ByCm)).ToValueList()),
+        ClearAdjustmentsDocument => new ClearAdjustments(),
+        SetSecondsDocument d => new SetSeconds(new MoveId(d.Move), d.Seconds),
+        SetWeaponDocument d => new SetWeapon(d.Weapon is { } w ? new WeaponCarried(w.Kind, w.LengthCm) : null),
         CutHereDocument d => new CutHere(new MoveId(d.First), d.Name ?? ""),
         MoveCutDocument d => new MoveCut(new SectionId(d.Section), new MoveId(d.First)),
         JoinSectionDocument d => new JoinSection(new SectionId(d.Section)),

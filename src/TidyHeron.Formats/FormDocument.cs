@@ -23,7 +23,13 @@ public sealed record FormDocument
     public bool NoLineTwice { get; init; }
     /// <summary>Techniques that the form promises to keep together.</summary>
     public IReadOnlyList<PairDocument> Pairs { get; init; } = [];
+    /// <summary>The weapon that the form is done with.</summary>
+    public WeaponCarriedDocument? Weapon { get; init; }
 }
+
+/// <param name="Kind">staff, short-staff, sword, broadsword, truncheon or knife.</param>
+/// <param name="LengthCm">Where it differs from the usual one, 10 to 400 cm.</param>
+public sealed record WeaponCarriedDocument(string Kind, double? LengthCm = null);
 
 /// <param name="First">Technique term.</param>
 /// <param name="Second">The technique that goes with it or follows.</param>
@@ -58,6 +64,10 @@ public sealed record MoveDocument
     public Breath? Breath { get; init; }
     public Tempo? Tempo { get; init; }
     public bool Shout { get; init; }
+    /// <summary>How much longer (negative: shorter) than its stance the step is taken, in centimetres, -200 to 200.</summary>
+    public double StepAdjustCm { get; init; }
+    /// <summary>How long the move takes at full speed, in seconds, 0.1 to 120.</summary>
+    public double? Seconds { get; init; }
     public string Note { get; init; } = "";
     /// <summary>Other accepted ways of doing the move.</summary>
     public IReadOnlyList<AlternativeDocument> Alternatives { get; init; } = [];

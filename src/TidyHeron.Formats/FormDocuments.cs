@@ -48,6 +48,7 @@ public static class FormDocuments
         DeclaredCounts = form.DeclaredCounts,
         DeclaredShouts = form.DeclaredShouts,
         NoLineTwice = form.NoLineTwice,
+        Weapon = form.Weapon is { } w ? new WeaponCarriedDocument(w.Kind, w.LengthCm) : null,
         Pairs = form.Pairs.Select(p => new PairDocument(p.First.Value, p.Second.Value)).ToArray(),
     };
 
@@ -68,6 +69,8 @@ public static class FormDocuments
         Tempo = move.Tempo,
         Shout = move.Shout,
         Note = move.Note,
+        StepAdjustCm = move.StepAdjustCm,
+        Seconds = move.Seconds,
         Weapon = move.Weapon is { IsEmpty: false } w ? new WeaponDocument(w.Leads, w.From, w.Tip, w.Stop) : null,
         Alternatives = move.Alternatives.Select(a => new AlternativeDocument(a.Whose, Write(a.Way))).ToArray(),
         Accepted = move.Accepted.Select(a => new AcceptanceDocument(a.Rule, a.Message, a.Reason)).ToArray(),
@@ -98,9 +101,17 @@ public static class FormDocuments
                 DeclaredCounts = document.DeclaredCounts,
                 DeclaredShouts = document.DeclaredShouts,
                 NoLineTwice = document.NoLineTwice,
+                Weapon = document.Weapon is { } w ? Weapon(w) : null,
                 Pairs = document.Pairs.Select((p, i) => new TechniquePair(
                     TermOf($"pairs[{i}].first", p.First, TermKind.Technique), TermOf($"pairs[{i}].second", p.Second, TermKind.Technique))).ToValueList(),
             };
+        }
+
+        private WeaponCarried Weapon(WeaponCarriedDocument document)
+        {
+            if (Core.Body.Weapon.Find(document.Kind) is null) Wrong("weapon.kind", $"\"{document.Kind}\" is none of {string.Join(", ", Core.Body.Weapon.All.Select(w => w.Id))}.");
+            if (document.LengthCm is { } cm && !(cm is >= 10 and <= 400)) Wrong("weapon.lengthCm", "Give a length from 10 to 400 cm, or leave it out.");
+            return new WeaponCarried(document.Kind, document.LengthCm);
         }
 
         private ValueList<Section> Sections(FormDocument document, ValueList<Move> moves)
@@ -128,6 +139,8 @@ public static class FormDocuments
             if (document.Alternatives.Count > MostAlternatives) Wrong($"{place}.alternatives", $"A move may have {MostAlternatives} alternatives.");
             if (document.Turn is { } turn && turn is < -720 or > 720) Wrong($"{place}.turn", "Write signed degrees from -720 to 720.");
             if (document.Facing is { } facing && facing is < 0 or > 359) Wrong($"{place}.facing", "Write degrees from 0 to 359.");
+            if (!(document.StepAdjustCm is >= -200 and <= 200)) Wrong($"{place}.stepAdjustCm", "Write centimetres from -200 to 200.");
+            if (document.Seconds is { } seconds && !(seconds is >= 0.1 and <= 120)) Wrong($"{place}.seconds", "Write seconds from 0.1 to 120, or leave it out.");
             return new Move(Id(document.Id, $"{place}.id") is { } id ? new MoveId(id) : MoveId.New())
             {
                 Counting = document.Counting,
@@ -143,6 +156,8 @@ public static class FormDocuments
                 Tempo = document.Tempo,
                 Shout = document.Shout,
                 Note = Text($"{place}.note", document.Note, 2000),
+                StepAdjustCm = document.StepAdjustCm,
+                Seconds = document.Seconds,
                 Weapon = document.Weapon is { } w && new WeaponUse(w.Leads, w.From, w.Tip, w.Stop) is { IsEmpty: false } weapon ? weapon : null,
                 Alternatives = !mayHaveAlternatives ? [] : document.Alternatives.Take(MostAlternatives).Select((a, i) => new Alternative(
                     Text($"{place}.alternatives[{i}].whose", a.Whose, 100), Move(a.Move, $"{place}.alternatives[{i}].move", mayHaveAlternatives: false))).ToValueList(),

@@ -92,7 +92,7 @@ public static class Samples
 
     /// <summary>A form of generated moves with generated counting and cuts.</summary>
     public static readonly Gen<Form> AnyForm =
-        from moves in Gen.Select(AnyMove, Gen.Enum<Counting>(), AnyRemarks, (m, c, r) => m with { Counting = c, Alternatives = r.Alternatives, Accepted = r.Accepted, Note = r.Note }).Array[1, 12]
+        from moves in Gen.Select(AnyMove, Gen.Enum<Counting>(), AnyRemarks, (m, c, r) => m with { Counting = c, StepAdjustCm = r.Alternatives.Count * 7.25, Seconds = r.Alternatives.Count > 0 ? 1.5 : null, Alternatives = r.Alternatives, Accepted = r.Accepted, Note = r.Note }).Array[1, 12]
         from cuts in Gen.Bool.Array[moves.Length]
         let starts = moves.Where((_, i) => i == 0 && cuts.Any(c => c) || cuts[i]).ToList()
         select new Form

@@ -31,9 +31,15 @@ public static class ArmTargets
         var aimed = at[2].ValueKind == JsonValueKind.String;
         var up = aimed ? levels[level ?? Level.Middle] : at[2].GetDouble();
         // What has a height of its own is still raised or lowered where another level is said.
-        if (!aimed && level is { } said && technique.DefaultLevel is { } usual && said != usual) up += levels[said] - levels[usual];
-        return new ArmTarget(at[0].GetDouble(), at[1].GetDouble(), up, Three(elbow), row.Along is { } along ? Three(along) : null);
+        var change = !aimed && level is { } said && technique.DefaultLevel is { } usual && said != usual ? levels[said] - levels[usual] : 0;
+        // The tip of a weapon goes to the level, the hands only part of the way.
+        up += row.Along is null ? change : change * 0.3;
+        // A standing arm reaches no lower than the thigh and no higher than overhead.
+        up = Math.Clamp(up, -0.08, 0.48);
+        return new ArmTarget(at[0].GetDouble(), at[1].GetDouble(), up, Three(elbow), row.Along is { } along ? Tilted(Three(along), change) : null);
     }
+
+    private static (double, double, double) Tilted((double Ahead, double Out, double Up) along, double change) => (along.Ahead, along.Out, along.Up + change * 1.2);
 
     /// <summary>Techniques with a row of their own.</summary>
     public static IEnumerable<string> Known => Data.Value.Rows.Keys;

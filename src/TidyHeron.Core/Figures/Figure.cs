@@ -77,10 +77,12 @@ public sealed record Figure(
         var rightArm = Arm(neck + shoulders, rightPalm, rig.RightHand.Elbow, "right hand");
         if (rig.Weapon is { } carried)
         {
-            // The weapon is where the leading hand really is.
-            var hand = carried.LeadRight ? rightArm : leftArm;
-            var shift = Palm(hand) - (carried.LeadRight ? rightPalm : leftPalm);
-            (tip, butt) = (tip + shift, butt + shift);
+            // The weapon is where the leading hand really is, and as steep as the floor lets it be.
+            var hand = Palm(carried.LeadRight ? rightArm : leftArm);
+            var wanted = frame.ToHall(carried.Along.X, carried.Along.Y, carried.Along.Z).Unit;
+            var slope = Math.Clamp(wanted.Z, -hand.Z / carried.BeyondCm, hand.Z / Math.Max(1, carried.BehindCm));
+            var along = slope == wanted.Z ? wanted : ((wanted with { Z = 0 }).Unit * Math.Sqrt(Math.Max(0, 1 - slope * slope))) with { Z = slope };
+            (tip, butt) = (hand + along * carried.BeyondCm, hand - along * carried.BehindCm);
         }
         return new Figure(pelvis, neck, headTop, eyes, leftArm, rightArm, leftLeg, rightLeg, (left.Heel, right.Heel), tip, butt, missed);
 
@@ -93,7 +95,7 @@ public sealed record Figure(
             var bend = aim.Kneels ? toes.ToHall(1, 0, -0.4)
                 : aim.KneeAhead > 0 ? frame.ToHall(1, 0, 0.6)
                 : toes.ToHall(1, 0, 0.05) + frame.ToHall(0.3, 0, 0);
-            var solved = TwoBone.Reach(hip, foot.Ankle, body.ThighCm, body.ShankCm, bend);
+            var solved = OverFloor(TwoBone.Reach(hip, foot.Ankle, body.ThighCm, body.ShankCm, bend), hip, foot.Ankle, body.ThighCm, body.ShankCm);
             Miss(solved.MissedByCm, side < 0 ? "left foot" : "right foot");
             var shift = solved.End - foot.Ankle;
             return new Limb(hip, solved.Joint, solved.End, foot.Toe + shift);
@@ -103,7 +105,15 @@ public sealed record Figure(
         {
             var bend = frame.ToHall(elbow.X, elbow.Y, elbow.Z);
             // The palm is half a hand beyond the wrist, in line with the forearm.
-            var solved = TwoBone.Reach(shoulder, palm, body.UpperArmCm, body.ForearmCm + body.HandCm / 2, bend);
+            var lower = body.ForearmCm + body.HandCm / 2;
+            var solved = OverFloor(TwoBone.Reach(shoulder, palm, body.UpperArmCm, lower, bend), shoulder, palm, body.UpperArmCm, lower);
+            // Fingers that would go through the floor: the hand is held that much higher.
+            var fingers = solved.End.Z + (solved.End - solved.Joint).Unit.Z * body.HandCm / 2;
+            if (fingers < 0)
+            {
+                var higher = palm with { Z = palm.Z - fingers + 1 };
+                solved = OverFloor(TwoBone.Reach(shoulder, higher, body.UpperArmCm, lower, bend), shoulder, higher, body.UpperArmCm, lower);
+            }
             Miss(solved.MissedByCm, what);
             var forearm = (solved.End - solved.Joint).Unit;
             var wrist = solved.Joint + forearm * body.ForearmCm;
@@ -119,6 +129,10 @@ public sealed record Figure(
         var lowest = Math.Min(hand.Z + along.Z * weapon.BeyondCm, hand.Z - along.Z * weapon.BehindCm);
         return lowest < 0 ? hand with { Z = hand.Z - lowest } : hand;
     }
+
+    /// <summary>A knee or elbow that would go through the floor is turned up about the line from root to end.</summary>
+    private static TwoBone OverFloor(TwoBone solved, Point3 root, Point3 target, double first, double second) =>
+        solved.Joint.Z >= 2 ? solved : TwoBone.Reach(root, target, first, second, new Point3(0, 0, 1));
 
     private static Point3 AboveFloor(Point3 point) => point.Z < 2 ? point with { Z = 2 } : point;
 

@@ -24,6 +24,9 @@ public readonly record struct Point3(double X, double Y, double Z)
 
     public static Point3 At(Spot spot, double z) => new(spot.X, spot.Y, z);
 
+    // The record's own text would print Unit, whose text would print Unit, and so on.
+    public override string ToString() => FormattableString.Invariant($"({X:0.###}, {Y:0.###}, {Z:0.###})");
+
     public static Point3 Between(Point3 a, Point3 b, double t) => a + (b - a) * t;
 }
 

@@ -192,8 +192,13 @@ internal sealed class Rigging
     private HandAim Aim(Term technique, Level? level, Side side, bool second = false)
     {
         var target = ArmTargets.Of(technique, level, second);
+        var palm = new Point3(target.Ahead * _arm, side.Sign * target.Out * _arm, target.Up * _height);
+        // A hand goes where it is aimed as far as the arm is long: a low punch ends nearer than a middle one.
+        var shoulder = new Point3(0, side.Sign * _body.ShoulderBreadthCm / 2, _body.TrunkCm);
+        var reach = (_body.UpperArmCm + _body.ForearmCm + _body.HandCm / 2) * 0.98;
+        if ((palm - shoulder).Length > reach) palm = shoulder + (palm - shoulder).Unit * reach;
         return new HandAim(
-            new Point3(target.Ahead * _arm, side.Sign * target.Out * _arm, target.Up * _height),
+            palm,
             new Point3(target.Elbow.Ahead, side.Sign * target.Elbow.Out, target.Elbow.Up));
     }
 

@@ -52,10 +52,10 @@ public static class EndOnTheSpot
     /// <summary>Steps that shift the end along the same line, by the same amount for each centimetre.</summary>
     /// <param name="Way">Shift of the end for one centimetre.</param>
     /// <param name="Steps">The moves, and whether longer shifts against the line.</param>
-    internal sealed record Line(Spot Way, IReadOnlyList<(int Move, int Sign)> Steps);
+    public sealed record Line(Spot Way, IReadOnlyList<(int Move, int Sign)> Steps);
 
     /// <summary>How the end shifts for a centimetre more of each step: steps whose foot moves on again right away shift nothing.</summary>
-    internal static IReadOnlyList<Line> Lines(FormReading reading)
+    public static IReadOnlyList<Line> Lines(FormReading reading)
     {
         var form = reading.Form;
         var end = reading.Walk.End.Middle;
@@ -107,48 +107,56 @@ public static class EndOnTheSpot
     {
         var used = Enumerable.Range(0, lines.Count).Where(g => bounds[g] > 0).ToArray();
         double[]? best = null;
-        if (used.Length == 1)
-        {
-            var way = lines[used[0]].Way;
-            var c = (shift.X * way.X + shift.Y * way.Y) / (way.Length * way.Length);
-            if ((way * c - shift).Length < 1e-6 && Math.Abs(c) <= bounds[used[0]] + 1e-9) best = Totals((used[0], c));
-            return best;
-        }
-        // Corners of the program: two lines take what the others, at nothing or at their bounds, leave.
         var least = double.MaxValue;
+        // Corners of the program: one line, or two that are not parallel, take what the others, at nothing or at their bounds, leave.
         for (var a = 0; a < used.Length; a++)
-            for (var b = a + 1; b < used.Length; b++)
-            {
-                var (p, q) = (lines[used[a]].Way, lines[used[b]].Way);
-                var determinant = p.X * q.Y - p.Y * q.X;
-                if (Math.Abs(determinant) < 1e-9) continue;
-                var others = used.Where((_, k) => k != a && k != b).ToArray();
-                var at = new double[others.Length];
-                Visit(0);
-
-                void Visit(int k)
-                {
-                    if (k < others.Length)
-                    {
-                        foreach (var value in new[] { 0, bounds[others[k]], -bounds[others[k]] })
-                        {
-                            at[k] = value;
-                            Visit(k + 1);
-                        }
-                        return;
-                    }
-                    var rest = shift;
-                    for (var o = 0; o < others.Length; o++) rest -= lines[others[o]].Way * at[o];
-                    var first = (rest.X * q.Y - rest.Y * q.X) / determinant;
-                    var second = (p.X * rest.Y - p.Y * rest.X) / determinant;
-                    if (Math.Abs(first) > bounds[used[a]] + 1e-9 || Math.Abs(second) > bounds[used[b]] + 1e-9) return;
-                    var total = Math.Abs(first) + Math.Abs(second) + at.Sum(Math.Abs);
-                    if (total >= least - 1e-9) return;
-                    least = total;
-                    best = Totals([(used[a], first), (used[b], second), .. others.Select((g, o) => (g, at[o]))]);
-                }
-            }
+        {
+            Corner([used[a]]);
+            for (var b = a + 1; b < used.Length; b++) Corner([used[a], used[b]]);
+        }
         return best;
+
+        void Corner(int[] free)
+        {
+            var (p, q) = (lines[free[0]].Way, free.Length == 2 ? lines[free[1]].Way : default);
+            var determinant = p.X * q.Y - p.Y * q.X;
+            if (free.Length == 2 && Math.Abs(determinant) < 1e-9) return;
+            var others = used.Except(free).ToArray();
+            var at = new double[others.Length];
+            Visit(0);
+
+            void Visit(int k)
+            {
+                if (k < others.Length)
+                {
+                    foreach (var value in new[] { 0, bounds[others[k]], -bounds[others[k]] })
+                    {
+                        at[k] = value;
+                        Visit(k + 1);
+                    }
+                    return;
+                }
+                var rest = shift;
+                for (var o = 0; o < others.Length; o++) rest -= lines[others[o]].Way * at[o];
+                double first, second = 0;
+                if (free.Length == 2)
+                {
+                    first = (rest.X * q.Y - rest.Y * q.X) / determinant;
+                    second = (p.X * rest.Y - p.Y * rest.X) / determinant;
+                    if (Math.Abs(second) > bounds[free[1]] + 1e-9) return;
+                }
+                else
+                {
+                    first = (rest.X * p.X + rest.Y * p.Y) / (p.Length * p.Length);
+                    if ((p * first - rest).Length > 1e-6) return;
+                }
+                if (Math.Abs(first) > bounds[free[0]] + 1e-9) return;
+                var total = Math.Abs(first) + Math.Abs(second) + at.Sum(Math.Abs);
+                if (total >= least - 1e-9) return;
+                least = total;
+                best = free.Length == 2 ? Totals([(free[0], first), (free[1], second), .. others.Select((g, o) => (g, at[o]))]) : Totals([(free[0], first), .. others.Select((g, o) => (g, at[o]))]);
+            }
+        }
 
         double[] Totals(params ReadOnlySpan<(int Line, double Total)> parts)
         {

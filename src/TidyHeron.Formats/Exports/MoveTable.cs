@@ -14,7 +14,7 @@ namespace TidyHeron.Formats.Exports;
 public static class MoveTable
 {
     private static readonly string[] Columns =
-        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section", "grip", "strikeFrom", "tip", "stop", "alternatives", "accepted"];
+        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section", "grip", "strikeFrom", "tip", "stop", "stepAdjustCm", "seconds", "alternatives", "accepted"];
 
     public static string Write(Form form)
     {
@@ -28,7 +28,7 @@ public static class MoveTable
                 m.Id, Camel(m.Counting.ToString()), m.Footwork?.Kind, Word(m.Footwork?.Foot), Word(m.Footwork?.Way), Number(m.Turn), Number(m.Facing), m.Stance?.Kind, Word(m.Stance?.Lead),
                 Word(m.SetOnTop), string.Join("; ", m.Hands.Select(Hand)), m.Kick?.Technique, Word(m.Kick?.Foot), Word(m.Kick?.Level), Word(m.Kick?.Landing),
                 Word(m.Gaze), Word(m.Breath), Word(m.Tempo), m.Shout ? "yes" : "", m.Note, sections.TryGetValue(new MoveId(m.Id!), out var s) ? (s.Name.Length > 0 ? s.Name : "-") : "",
-                Word(m.Weapon?.Leads), Word(m.Weapon?.From), Word(m.Weapon?.Tip), Word(m.Weapon?.Stop), Listed(m.Alternatives), Listed(m.Accepted),
+                Word(m.Weapon?.Leads), Word(m.Weapon?.From), Word(m.Weapon?.Tip), Word(m.Weapon?.Stop), m.StepAdjustCm == 0 ? "" : Decimal(m.StepAdjustCm), Decimal(m.Seconds), Listed(m.Alternatives), Listed(m.Accepted),
             ]);
         table.Flush();
         return text.ToString();
@@ -69,6 +69,14 @@ public static class MoveTable
                 if (value.Length == 0) return null;
                 if (int.TryParse(value, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var number)) return number;
                 errors[$"line {line}, {column}"] = [$"\"{value}\" is no whole number."];
+                return null;
+            }
+            double? Fraction(string column)
+            {
+                var value = Cell(column);
+                if (value.Length == 0) return null;
+                if (double.TryParse(value, NumberStyles.Float, CultureInfo.InvariantCulture, out var number)) return number;
+                errors[$"line {line}, {column}"] = [$"\"{value}\" is no number. Write a full stop for the decimal point."];
                 return null;
             }
             string? Text(string column) => Cell(column) is { Length: > 0 } value ? value : null;
@@ -112,6 +120,8 @@ public static class MoveTable
                 Tempo = Choice<Tempo>("tempo"),
                 Shout = Cell("shout").Equals("yes", StringComparison.OrdinalIgnoreCase),
                 Note = Array.IndexOf(header, "note") is var note and >= 0 ? cells[note] : "",
+                StepAdjustCm = Fraction("stepAdjustCm") ?? 0,
+                Seconds = Fraction("seconds"),
                 Weapon = weapon == new WeaponDocument() ? null : weapon,
                 Alternatives = List<AlternativeDocument>("alternatives"),
                 Accepted = List<AcceptanceDocument>("accepted"),
@@ -144,6 +154,8 @@ public static class MoveTable
     private static string Camel(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
     private static string Number(int? number) => number?.ToString(CultureInfo.InvariantCulture) ?? "";
+
+    private static string Decimal(double? number) => number?.ToString("R", CultureInfo.InvariantCulture) ?? "";
 
     private static void Line(CsvWriter table, IEnumerable<string?> cells) => table.WriteRecord(cells.Select(c => c ?? "").ToArray());
 
