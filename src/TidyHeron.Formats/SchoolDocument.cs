@@ -20,6 +20,10 @@ public sealed record SchoolDocument
     public string Name { get; init; } = "";
     public Tradition Tradition { get; init; } = Tradition.English;
     public DirectionHabit Directions { get; init; } = DirectionHabit.Clock;
+    /// <summary>The set of stance shapes that the school teaches.</summary>
+    public string StanceSet { get; init; } = "standard";
+    /// <summary>What the school changes about single stances, by their ids.</summary>
+    public IReadOnlyDictionary<string, Core.Body.StanceChange> StanceChanges { get; init; } = new Dictionary<string, Core.Body.StanceChange>();
     /// <summary>Names of ranks, lowest first.</summary>
     public IReadOnlyList<string> Ranks { get; init; } = [];
     public IReadOnlyList<string> Classes { get; init; } = [];

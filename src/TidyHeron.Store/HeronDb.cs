@@ -55,6 +55,11 @@ public sealed class HeronDb(DbContextOptions<HeronDb> options, CurrentSchool sch
         model.Entity<IdentityUserClaim<Guid>>().ToTable("account_claims");
         model.Entity<IdentityUserLogin<Guid>>().ToTable("account_logins");
         model.Entity<IdentityUserToken<Guid>>().ToTable("account_tokens");
+        model.Entity<School>(school =>
+        {
+            school.Property(s => s.StanceSet).HasMaxLength(40).HasDefaultValue("standard");
+            school.Property(s => s.StanceChanges).HasColumnType("jsonb").HasDefaultValue("{}");
+        });
         model.Entity<FormRevision>(revision =>
         {
             revision.HasKey(r => new { r.FormId, r.Number });

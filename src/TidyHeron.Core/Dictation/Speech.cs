@@ -35,6 +35,17 @@ public static class Speech
         return string.Join(", ", parts);
     }
 
+    /// <summary>The hands and the kick alone, with the voice.</summary>
+    public static string SayHands(Move move, Conventions ways)
+    {
+        var parts = new List<string>();
+        if (move.Kick is { } kick) parts.Add(Kick(kick, ways));
+        parts.AddRange(move.Hands.Select(h => Hands(h, ways)));
+        if (move.Weapon is { } weapon) parts.Add(Weapon(weapon));
+        if (move.Shout) parts.Add("shout");
+        return string.Join(", ", parts);
+    }
+
     /// <summary>One hand action in words.</summary>
     public static string Hands(HandAction action, Conventions ways)
     {

@@ -49,6 +49,8 @@ public static class ArchiveEndpoints
             Name = school.Name,
             Tradition = school.Tradition,
             Directions = school.Directions,
+            StanceSet = school.StanceSet,
+            StanceChanges = VocabularyCache.StanceChangesOf(school.StanceChanges),
             Ranks = await db.Ranks.OrderBy(r => r.Order).Select(r => r.Name).ToArrayAsync(cancellation),
             Classes = await db.TrainingClasses.OrderBy(c => c.Order).Select(c => c.Name).ToArrayAsync(cancellation),
             Terms = await db.Terms.OrderBy(t => t.TermId).Select(t => new SchoolTermDocument(t.TermId, t.Name, t.Words, t.Hidden, t.Like)).ToArrayAsync(cancellation),

@@ -1,9 +1,11 @@
 using System.Collections.Concurrent;
+using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using TidyHeron.Core;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
+using TidyHeron.Formats;
 using TidyHeron.Store;
 
 namespace TidyHeron.Server.Infrastructure;
@@ -15,13 +17,20 @@ namespace TidyHeron.Server.Infrastructure;
 public sealed class VocabularyCache
 {
     private const int Most = 200;
-    private readonly ConcurrentDictionary<ValueList<SchoolTerm>, (Vocabulary, StanceSet)> _laidOut = new();
+    private readonly ConcurrentDictionary<(ValueList<SchoolTerm>, string, string), (Vocabulary, StanceSet)> _laidOut = new();
 
-    public (Vocabulary Vocabulary, StanceSet Stances) For(ValueList<SchoolTerm> own)
+    /// <param name="own">The school's own words.</param>
+    /// <param name="set">Its set of stance shapes.</param>
+    /// <param name="changes">What it changes about single stances, as JSON.</param>
+    public (Vocabulary Vocabulary, StanceSet Stances) For(ValueList<SchoolTerm> own, string set, string changes)
     {
         if (_laidOut.Count > Most) _laidOut.Clear();
-        return _laidOut.GetOrAdd(own, o => SchoolTerms.Over(Vocabulary.Standard, StanceSet.Standard, o));
+        return _laidOut.GetOrAdd((own, set, changes), key =>
+            SchoolTerms.Over(Vocabulary.Standard, StanceSchool.Of(key.Item2, StanceChangesOf(key.Item3)), key.Item1));
     }
+
+    /// <summary>What a school changes about single stances.</summary>
+    public static Dictionary<string, StanceChange> StanceChangesOf(string json) => JsonSerializer.Deserialize<Dictionary<string, StanceChange>>(json, Json.Options) ?? [];
 }
 
 /// <summary>The ways of the school that the request is about, read once a request.</summary>
@@ -33,7 +42,7 @@ public sealed class SchoolWays(HeronDb db, CurrentSchool school, VocabularyCache
     {
         if (_ways is { } known) return known;
         var row = await db.Schools.AsNoTracking().SingleAsync(s => s.Id == school.Id, cancellation);
-        var (vocabulary, stances) = vocabularies.For(await OwnTerms(cancellation));
+        var (vocabulary, stances) = vocabularies.For(await OwnTerms(cancellation), row.StanceSet, row.StanceChanges);
         return _ways = new Conventions(vocabulary, stances, row.Tradition, row.Directions);
     }
 

@@ -31,6 +31,7 @@ public static class PeopleEndpoints
             (db, id) => db.Students.AnyAsync(s => s.RankId == id));
         MapNamed(people.MapGroup("/classes"), db => db.TrainingClasses, request => new TrainingClass { Name = request.Name }, "Class",
             (db, id) => db.Students.AnyAsync(s => s.TrainingClassId == id));
+        people.MapStances();
         people.MapStudents();
         people.MapAccounts();
     }

@@ -31,7 +31,7 @@ public static class ReadingsEndpoints
     private static async Task<Ok<ReadingsResponse>> Read(ReadingsRequest request, SchoolWays school, CancellationToken cancellation)
     {
         var ways = await school.Get(cancellation);
-        return TypedResults.Ok(ReadingsResponse.From(FormReading.Of(FormDocuments.Read(request.Form, ways.Vocabulary), Body(request.HeightCm), ways)));
+        return TypedResults.Ok(ReadingsResponse.From(FormReading.Of(FormDocuments.Read(request.Form, ways.Vocabulary), Performer.Of(request.HeightCm), ways)));
     }
 
     private static async Task<Ok<EditsResponse>> Edit(EditsRequest request, SchoolWays school, CancellationToken cancellation)
@@ -44,12 +44,6 @@ public static class ReadingsEndpoints
         // What an edit carries in is checked like any document.
         var document = FormDocuments.Write(form);
         FormDocuments.Read(document, ways.Vocabulary);
-        return TypedResults.Ok(new EditsResponse(document, ReadingsResponse.From(FormReading.Of(form, Body(request.HeightCm), ways))));
-    }
-
-    private static BodyMeasures Body(double heightCm)
-    {
-        new Validation().Check("heightCm", heightCm is >= BodyMeasures.LeastStatureCm and <= BodyMeasures.GreatestStatureCm, "Give a height from 80 to 230 cm.").Throw();
-        return new BodyMeasures(heightCm);
+        return TypedResults.Ok(new EditsResponse(document, ReadingsResponse.From(FormReading.Of(form, Performer.Of(request.HeightCm), ways))));
     }
 }

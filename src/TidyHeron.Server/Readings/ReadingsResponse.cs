@@ -79,9 +79,10 @@ public sealed record KickReading(Side Foot, string Technique, string Name, Level
 /// <param name="Turn">Signed degrees of the turn, to the right positive.</param>
 /// <param name="Moved">The foot that moved, if one did.</param>
 /// <param name="Inferred">Parts that were not said: foot, lead, stance, heading, hand.</param>
+/// <param name="StepAdjustCm">How much longer (negative: shorter) than its stance the step is taken.</param>
 /// <param name="Weapon">How the weapon is led, in words; empty where nothing was said.</param>
 public sealed record MoveReading(string Id, int Count, bool BeginsCount, string Words, string Feet, PostureReading Posture, int Turn, Side? Moved,
-    IReadOnlyList<HandReading> Hands, KickReading? Kick, bool Shout, IReadOnlyList<string> Inferred, string Weapon, IReadOnlyList<AlternativeReading> Alternatives)
+    IReadOnlyList<HandReading> Hands, KickReading? Kick, bool Shout, IReadOnlyList<string> Inferred, string Weapon, double StepAdjustCm, IReadOnlyList<AlternativeReading> Alternatives)
 {
     public static MoveReading From(FormReading reading, Move move, int i)
     {
@@ -97,6 +98,7 @@ public sealed record MoveReading(string Id, int Count, bool BeginsCount, string 
             move.Shout,
             Enum.GetValues<Inferred>().Where(f => f != Core.Body.Inferred.Nothing && posture.Inferred.HasFlag(f)).Select(f => f.ToString().ToLowerInvariant()).ToArray(),
             move.Weapon is { } weapon ? Speech.Weapon(weapon) : "",
+            move.StepAdjustCm,
             move.Alternatives.Select(a => new AlternativeReading(a.Whose, Speech.Say(a.Way, ways))).ToArray());
     }
 }

@@ -12,6 +12,10 @@ public sealed class School
     public Tradition Tradition { get; set; } = Tradition.English;
     /// <summary>How directions are told.</summary>
     public DirectionHabit Directions { get; set; } = DirectionHabit.Clock;
+    /// <summary>The set of stance shapes that the school teaches.</summary>
+    public string StanceSet { get; set; } = "standard";
+    /// <summary>What the school changes about single stances, by their ids, as JSON.</summary>
+    public string StanceChanges { get; set; } = "{}";
     public DateTimeOffset FoundedAt { get; init; }
 }
 

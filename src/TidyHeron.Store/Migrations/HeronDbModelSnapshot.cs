@@ -419,6 +419,21 @@ namespace TidyHeron.Store.Migrations
                         .HasColumnType("text")
                         .HasColumnName("name");
 
+                    b.Property<string>("StanceChanges")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("jsonb")
+                        .HasDefaultValue("{}")
+                        .HasColumnName("stance_changes");
+
+                    b.Property<string>("StanceSet")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasMaxLength(40)
+                        .HasColumnType("character varying(40)")
+                        .HasDefaultValue("standard")
+                        .HasColumnName("stance_set");
+
                     b.Property<string>("Tradition")
                         .IsRequired()
                         .HasMaxLength(40)

@@ -1,0 +1,89 @@
+import { useEffect, useRef } from "react";
+import type { Walk } from "./types";
+
+/** The form in time: a bar for each move, as long as it takes; held time is pale, a shout stands out. */
+export function TimeLine({
+  walk,
+  index,
+  moment,
+  onSeek,
+  onSeconds,
+}: {
+  walk: Walk;
+  index: number;
+  moment: number;
+  onSeek: (seconds: number) => void;
+  /** Sets how long a move takes at full speed, or gives the time back to its marks. */
+  onSeconds: ((move: string, seconds: number | null) => void) | undefined;
+}) {
+  const move = walk.moves[index];
+  const now = useRef<HTMLButtonElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another move is another bar to bring into sight
+  useEffect(() => {
+    const bar = now.current;
+    const rail = bar?.parentElement;
+    // Only the rail scrolls, never the page.
+    if (bar && rail) rail.scrollLeft = bar.offsetLeft - rail.clientWidth / 2;
+  }, [index]);
+  const width = (seconds: number) => `${Math.max(0.35, seconds * 2.2)}rem`;
+  return (
+    <section aria-label="Time">
+      <div className="relative flex h-16 items-end overflow-x-auto border-b border-line-strong pb-1">
+        {walk.moves.map((m, i) => (
+          <button
+            key={m.id}
+            ref={i === index ? now : undefined}
+            type="button"
+            aria-current={i === index ? "step" : undefined}
+            aria-label={`${m.count ? `Count ${m.count}` : "No count"}, ${m.moving + m.resting < 10 ? (m.moving + m.resting).toFixed(1) : Math.round(m.moving + m.resting)} seconds`}
+            className={`relative flex h-12 shrink-0 border-l border-line-strong text-left ${i === index ? "outline-2 -outline-offset-2 outline-focus" : ""}`}
+            style={{ width: width(m.moving + m.resting) }}
+            onClick={() => onSeek(m.start + m.moving)}
+          >
+            <span
+              className={`h-full ${m.shout ? "bg-ember" : m.timed ? "bg-reed" : "bg-water"}`}
+              style={{ width: `${(100 * m.moving) / (m.moving + m.resting || 1)}%` }}
+            />
+            <span className="h-full flex-1 bg-sunk" />
+            {m.beginsCount && m.count > 0 && (
+              <span className="absolute -top-4 left-0.5 text-xs text-ink-soft tabular-nums">{m.count}</span>
+            )}
+          </button>
+        ))}
+      </div>
+      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm text-ink-soft">
+        <span className="tabular-nums">
+          {moment.toFixed(1)} s of {walk.totalSeconds.toFixed(1)} s
+        </span>
+        {walk.totalSeconds < walk.leastSeconds && (
+          <span>Long-form routines of adults last at least {walk.leastSeconds} s in competition.</span>
+        )}
+        {move && onSeconds && (
+          <label className="flex items-center gap-2">
+            This move takes, at full speed
+            <input
+              key={`${move.id}${move.timed}`}
+              type="number"
+              min={0.1}
+              max={120}
+              step={0.1}
+              className="w-20 rounded border border-line-strong bg-sheet px-2 py-0.5 text-ink"
+              placeholder={(move.moving + move.resting).toFixed(1)}
+              onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+              onBlur={(e) => {
+                const seconds = Number(e.target.value);
+                if (e.target.value !== "" && seconds >= 0.1 && seconds <= 120) onSeconds(move.id, seconds);
+              }}
+            />
+            s
+            {move.timed && (
+              <button type="button" className="text-water underline" onClick={() => onSeconds(move.id, null)}>
+                as its marks say
+              </button>
+            )}
+          </label>
+        )}
+      </div>
+    </section>
+  );
+}
