@@ -6,6 +6,7 @@ using TidyHeron.Core.Dictation;
 using TidyHeron.Core.Floor;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Readings;
+using TidyHeron.Core.Timing;
 using TidyHeron.Core.Versions;
 
 BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);
@@ -29,6 +30,8 @@ public class Readings
         """;
 
     private Form _form = new();
+    private FormReading _reading = null!;
+    private Envelope _envelope = null!;
     private Form[] _school = [];
     private string _hundredMoves = "";
 
@@ -39,16 +42,29 @@ public class Readings
         _form = Reader.Read(_hundredMoves, new Form(), null, Conventions.Standard).Form;
         // Two hundred forms of thirty moves, each turned to another place in the walk-through.
         _school = [.. Enumerable.Range(0, 200).Select(k => new Form { Moves = Enumerable.Range(0, 30).Select(i => _form.Moves[(i * (1 + k % 7) + k) % 100] with { Id = MoveId.New() }).ToValueList() })];
+        _reading = FormReading.Of(_form, BodyMeasures.Reference, Conventions.Standard);
+        _envelope = Envelope.Of(_reading);
         if (_form.Moves.Count != 100) throw new InvalidOperationException($"{_form.Moves.Count} moves instead of 100.");
     }
 
-    /// <summary>Budget: under 5 ms.</summary>
+    /// <summary>Counts, postures, every rule, the floor, and a figure for each move. Budget: under 5 ms.</summary>
     [Benchmark]
     public int AllReadingsOf100Moves()
     {
         var reading = FormReading.Of(_form, BodyMeasures.Reference, Conventions.Standard);
-        return reading.Findings.Count + FloorReading.Of(reading).PathCm.GetHashCode();
+        return reading.Findings.Count + FloorReading.Of(reading).PathCm.GetHashCode() + reading.Figures.Moves.Count + Timeline.Of(reading, Pace.Class).Moves.Count;
     }
+
+    /// <summary>Where to start in a ring, from what feet and limbs sweep over. Budget: under 5 ms.</summary>
+    [Benchmark]
+    public bool PlaceInARing() => RoomFit.Of(_envelope, new Room(800, 800, 100), mayTurn: true).Fits;
+
+    /// <summary>What feet and limbs sweep over in a form of 100 moves, from which the ring is chosen.</summary>
+    [Benchmark]
+    public double SweepOf100Moves() => Envelope.Of(_reading).CeilingCm;
+
+    [Benchmark]
+    public int EndOnTheSpotOf100Moves() => EndOnTheSpot.Solve(_reading, new Spot(25, -40), 15).Changes.Count;
 
     [Benchmark]
     public int DictateTenMoves() => Reader.Read(TenMoves, new Form(), null, Conventions.Standard).Added.Count;

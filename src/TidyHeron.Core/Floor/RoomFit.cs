@@ -57,7 +57,7 @@ public sealed record RoomFit(Spot Start, int TurnedDegrees, double Left, double 
             var fit = Placed(envelope, room, turned, frontCm);
             if (best is null || fit.ClearanceCm > best.ClearanceCm + 1e-6) best = fit;
         }
-        return best!;
+        return best! with { Over = OverTheEdges(envelope, room, best) };
     }
 
     private static RoomFit Placed(Envelope envelope, Room room, int turned, double? frontCm)
@@ -65,29 +65,33 @@ public sealed record RoomFit(Spot Start, int TurnedDegrees, double Left, double 
         var corners = envelope.Hull.Corners.Select(c => Turned(c, turned)).ToArray();
         var (minX, maxX, minY, maxY) = (corners.Min(c => c.X), corners.Max(c => c.X), corners.Min(c => c.Y), corners.Max(c => c.Y));
         var start = new Spot(-(minX + maxX) / 2, frontCm is { } wanted ? room.DepthCm / 2 - wanted - maxY : -(minY + maxY) / 2);
-        var over = new List<OverTheEdge>();
+        return new RoomFit(start, turned, room.WidthCm / 2 + start.X + minX, room.WidthCm / 2 - start.X - maxX, room.DepthCm / 2 - start.Y - maxY, room.DepthCm / 2 + start.Y + minY, []);
+    }
+
+    /// <summary>What goes over the edge: the furthest at each count and edge, in the order of the form.</summary>
+    private static IReadOnlyList<OverTheEdge> OverTheEdges(Envelope envelope, Room room, RoomFit fit)
+    {
+        if (fit.ClearanceCm >= 0 && !(envelope.CeilingCm > room.CeilingCm)) return [];
+        var furthest = new Dictionary<(int Count, string Edge), double>();
         foreach (var moment in envelope.Each)
         {
             var count = moment.Move < 0 ? 0 : envelope.Reading.Counts[moment.Move];
-            foreach (var corner in moment.Hull.Corners.Select(c => Turned(c, turned) + start))
+            foreach (var corner in moment.Hull.Corners)
             {
-                Check("right", corner.X - room.WidthCm / 2);
-                Check("left", -corner.X - room.WidthCm / 2);
-                Check("front", corner.Y - room.DepthCm / 2);
-                Check("back", -corner.Y - room.DepthCm / 2);
+                var at = Turned(corner, fit.TurnedDegrees) + fit.Start;
+                Check("right", at.X - room.WidthCm / 2);
+                Check("left", -at.X - room.WidthCm / 2);
+                Check("front", at.Y - room.DepthCm / 2);
+                Check("back", -at.Y - room.DepthCm / 2);
             }
             if (room.CeilingCm is { } ceiling) Check("ceiling", moment.TopCm - ceiling);
 
             void Check(string edge, double by)
             {
-                if (by <= 0.05) return;
-                var onBorder = edge != "ceiling" && by <= room.BorderCm;
-                var known = over.FindIndex(o => o.Edge == edge && o.Count == count);
-                if (known < 0) over.Add(new OverTheEdge(count, edge, by, onBorder));
-                else if (over[known].ByCm < by) over[known] = new OverTheEdge(count, edge, by, onBorder);
+                if (by > 0.05 && by > furthest.GetValueOrDefault((count, edge))) furthest[(count, edge)] = by;
             }
         }
-        return new RoomFit(start, turned, room.WidthCm / 2 + start.X + minX, room.WidthCm / 2 - start.X - maxX, room.DepthCm / 2 - start.Y - maxY, room.DepthCm / 2 + start.Y + minY, over);
+        return [.. furthest.Select(o => new OverTheEdge(o.Key.Count, o.Key.Edge, o.Value, o.Key.Edge != "ceiling" && o.Value <= room.BorderCm))];
     }
 
     private static Spot Turned(Spot spot, int degrees) => degrees switch

@@ -9,6 +9,9 @@ import { isInstructor, useSession } from "./session";
 
 const FormsPage = lazy(() => import("../features/forms/FormsPage"));
 const FormPage = lazy(() => import("../features/forms/FormPage"));
+const WalkPage = lazy(() => import("../features/walkthrough/WalkPage"));
+const FloorPage = lazy(() => import("../features/floor/FloorPage"));
+const SheetPage = lazy(() => import("../features/forms/SheetPage"));
 const HistoryPage = lazy(() => import("../features/forms/HistoryPage"));
 const ComparePage = lazy(() => import("../features/forms/ComparePage"));
 const ApplicationsPage = lazy(() => import("../features/applications/ApplicationsPage"));
@@ -33,6 +36,9 @@ export function App() {
             <Route path="/" element={<Navigate to="/forms" replace />} />
             <Route path="/forms" element={<FormsPage />} />
             <Route path="/forms/:id" element={<FormPage />} />
+            <Route path="/forms/:id/walk" element={<WalkPage />} />
+            <Route path="/forms/:id/floor" element={<FloorPage />} />
+            <Route path="/forms/:id/sheet" element={<SheetPage />} />
             <Route path="/compare" element={<ComparePage />} />
             <Route path="/applications" element={<ApplicationsPage />} />
             <Route path="/applications/:id" element={<ApplicationPage />} />

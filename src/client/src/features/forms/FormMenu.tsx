@@ -78,6 +78,9 @@ export function FormMenu({
           <DropdownMenu.Item className={item} onSelect={() => setTimeout(() => print())}>
             Print
           </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => navigate(`/forms/${stored.id}/sheet`)}>
+            Sheet with figures, to print
+          </DropdownMenu.Item>
           <DropdownMenu.Item className={item} onSelect={() => navigate(`/compare?first=${stored.id}`)}>
             Compare with another form
           </DropdownMenu.Item>
@@ -94,6 +97,11 @@ export function FormMenu({
               ["csv", "Table of moves (CSV)"],
               ["md", "Call sheet (Markdown)"],
               ["txt", "Call sheet (plain text)"],
+              ["floor", "Floor in true scale (SVG)"],
+              ["figures", "Figures (SVG)"],
+              ["vtt", "Cues for a video (WebVTT)"],
+              ["times", "Times (CSV)"],
+              ["wav", "Count track (WAV)"],
             ] as const
           ).map(([as, name]) => (
             <DropdownMenu.Item key={as} asChild className={item}>

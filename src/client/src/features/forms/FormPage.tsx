@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Waiting } from "../../ui/Waiting";
@@ -146,6 +146,12 @@ function Editor({ stored }: { stored: FormResponse }) {
               </Button>
             </>
           )}
+          <Link className="rounded px-2 py-1 text-water underline" to={`/forms/${stored.id}/walk`}>
+            Walk through
+          </Link>
+          <Link className="rounded px-2 py-1 text-water underline" to={`/forms/${stored.id}/floor`}>
+            Floor and room
+          </Link>
           <FormMenu commands={commands} mayEdit={stored.mayEdit} stored={stored} />
         </span>
       </header>
@@ -261,7 +267,14 @@ function Editor({ stored }: { stored: FormResponse }) {
       )}
       {open === "link" && <LinkSheet formId={stored.id} moves={inOrder} words={chosenWords} onClose={close} />}
       {open === "header" && (
-        <HeaderSheet form={shown} onClose={close} onKeep={(header) => editAndClose({ kind: "setHeader", ...header })} />
+        <HeaderSheet
+          form={shown}
+          onClose={close}
+          onKeep={({ weapon, ...header }) => {
+            editor.edit({ kind: "setHeader", ...header }, { kind: "setWeapon", weapon });
+            close();
+          }}
+        />
       )}
       {typeof open === "object" && "section" in open && (
         <NameSectionSheet

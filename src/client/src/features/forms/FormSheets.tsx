@@ -1,4 +1,6 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { Picker } from "../../ui/Picker";
@@ -87,6 +89,7 @@ export function HeaderSheet({
     declaredShouts: number | null;
     noLineTwice: boolean;
     pairs: { first: string; second: string }[];
+    weapon: { kind: string; lengthCm: number | null } | null;
   }) => void;
 }) {
   const terms = useTermOptions();
@@ -97,6 +100,9 @@ export function HeaderSheet({
   const [shouts, setShouts] = useState(form.declaredShouts?.toString() ?? "");
   const [noLineTwice, setNoLineTwice] = useState(form.noLineTwice ?? false);
   const [pairs, setPairs] = useState<{ first: string | null; second: string | null }[]>([...(form.pairs ?? [])]);
+  const weapons = useQuery({ queryKey: ["weapons"], queryFn: () => answer(api.GET("/api/weapons")) });
+  const [weapon, setWeapon] = useState(form.weapon?.kind ?? "");
+  const [weaponCm, setWeaponCm] = useState(form.weapon?.lengthCm?.toString() ?? "");
   const techniques = [...terms.hands, ...terms.kicks];
   const number = (text: string) => (text.trim() === "" ? null : Number(text));
   return (
@@ -116,6 +122,7 @@ export function HeaderSheet({
             declaredCounts: number(counts),
             declaredShouts: number(shouts),
             noLineTwice,
+            weapon: weapon === "" ? null : { kind: weapon, lengthCm: number(weaponCm) },
             pairs: pairs.flatMap(({ first, second }) => (first && second ? [{ first, second }] : [])),
           });
         }}
@@ -156,6 +163,25 @@ export function HeaderSheet({
             max={10000}
             value={shouts}
             onChange={(e) => setShouts(e.target.value)}
+          />
+        </div>
+        <div className="grid grid-cols-2 gap-3">
+          <Choice
+            label="Weapon"
+            options={[["", "as its techniques say"], ...(weapons.data ?? []).map((w) => [w.id, w.name] as const)]}
+            value={weapon}
+            onChange={(e) => setWeapon(e.target.value)}
+          />
+          <TextField
+            label="Its length, cm"
+            type="number"
+            min={10}
+            max={400}
+            step="any"
+            disabled={weapon === ""}
+            placeholder={String(weapons.data?.find((w) => w.id === weapon)?.lengthCm ?? "")}
+            value={weaponCm}
+            onChange={(e) => setWeaponCm(e.target.value)}
           />
         </div>
         <label className="flex items-center gap-2">

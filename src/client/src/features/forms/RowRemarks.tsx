@@ -7,6 +7,12 @@ export function RowRemarks(props: RowProps) {
   return (
     <>
       {move.weapon && <span>{move.weapon}</span>}
+      {move.stepAdjustCm !== 0 && (
+        <span className="text-reed">
+          Step {Math.abs(Math.round(move.stepAdjustCm * 10) / 10)} cm {move.stepAdjustCm > 0 ? "longer" : "shorter"}, to
+          end on the spot
+        </span>
+      )}
       {props.note && <span className="text-ink-soft">“{props.note}”</span>}
       {props.applications?.map((a) => (
         <Link key={a.id} to={`/applications/${a.id}`} className="w-fit text-water underline decoration-dotted">

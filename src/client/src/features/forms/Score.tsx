@@ -269,7 +269,13 @@ const Row = memo(function Row(props: RowProps) {
         {props.gaze && <span className="block text-ink-soft">{gazeWords[props.gaze] ?? props.gaze}</span>}
       </span>
       {props.covered && <span className="col-linked" role="gridcell" title="An application explains this move" />}
-      {(props.applications || props.findings || props.accepted || props.note || move.weapon || hasAlternatives) && (
+      {(props.applications ||
+        props.findings ||
+        props.accepted ||
+        props.note ||
+        move.weapon ||
+        move.stepAdjustCm !== 0 ||
+        hasAlternatives) && (
         <span role="gridcell" className="col-below flex flex-col gap-1 text-sm">
           <RowRemarks {...props} />
         </span>

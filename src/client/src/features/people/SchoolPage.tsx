@@ -8,6 +8,7 @@ import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { Accounts } from "./Accounts";
 import { Archive } from "./Archive";
+import { Stances } from "./Stances";
 
 type Named = Schemas["NamedResponse"];
 
@@ -20,6 +21,7 @@ export default function SchoolPage() {
     <main className="mx-auto flex w-full max-w-3xl flex-col gap-8 p-4 sm:p-6">
       <h1 className="text-3xl">School</h1>
       <Ways school={session.school} />
+      <Stances />
       <NamedList title="Ranks, lowest first" rows={lists.data.ranks} path="ranks" />
       <NamedList title="Classes" rows={lists.data.classes} path="classes" />
       <Accounts />

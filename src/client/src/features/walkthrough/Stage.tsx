@@ -50,7 +50,7 @@ export function Stage({
       frame: pose,
       height: walk.heightCm * 10,
       centre: frame.centre,
-      half: view === "above" ? frame.half : Math.max(frame.half * 0.8, walk.heightCm * 6.6),
+      half: halfOf(view, frame, walk.heightCm * 10),
       trail: frame.trail,
       colours: colours.current,
     });
@@ -88,7 +88,7 @@ export function Stage({
   );
 }
 
-/** What has to be in the picture: everywhere that the hips go, and the way of the middle. */
+/** What has to be in the picture: everywhere that the hips go with an arm's reach around, and the way of the middle. */
 function frameOf(walk: Walk) {
   const hips = [walk.opening, ...walk.moves.map((m) => m.frames.at(-1) ?? walk.opening)];
   const [xs, ys] = [hips.map((f) => f[0] ?? 0), hips.map((f) => f[1] ?? 0)];
@@ -96,7 +96,15 @@ function frameOf(walk: Walk) {
   const reach = walk.heightCm * 10 * (walk.hasWeapon ? 0.75 : 0.5);
   return {
     centre: { x: (minX + maxX) / 2, y: (minY + maxY) / 2 },
-    half: Math.max(maxX - minX, maxY - minY) / 2 + reach,
+    width: (maxX - minX) / 2 + reach,
+    depth: (maxY - minY) / 2 + reach,
     trail: hips.flatMap((f) => [f[0] ?? 0, f[1] ?? 0]),
   };
+}
+
+function halfOf(view: View, frame: ReturnType<typeof frameOf>, stature: number) {
+  if (view === "above") return { across: frame.width, upright: frame.depth };
+  const [across, away] = view === "side" ? [frame.depth, frame.width] : [frame.width, frame.depth];
+  // The floor is seen from a little above: a quarter of its depth adds to the height.
+  return { across, upright: stature * 0.62 + away * 0.2 };
 }

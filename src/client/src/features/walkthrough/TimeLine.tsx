@@ -28,7 +28,7 @@ export function TimeLine({
   const width = (seconds: number) => `${Math.max(0.35, seconds * 2.2)}rem`;
   return (
     <section aria-label="Time">
-      <div className="relative flex h-16 items-end overflow-x-auto border-b border-line-strong pb-1">
+      <div className="relative flex h-20 items-end overflow-x-auto border-b border-line-strong pb-1">
         {walk.moves.map((m, i) => (
           <button
             key={m.id}

@@ -229,9 +229,10 @@ function Playing({
       <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section
           aria-label="Performer"
-          className="flex min-h-[24rem] flex-col border border-line lg:h-[calc(100dvh-17rem)]"
+          className="flex min-h-[27rem] flex-col border border-line lg:h-[calc(100dvh-14.5rem)]"
         >
           <Stage ref={stage} walk={walk} view={view} part={part} label={label} />
+          <div className="border-t border-line p-2">{controls}</div>
         </section>
         <section aria-label="Now" className="flex flex-col gap-3">
           <div aria-live="polite" className="min-h-36">
@@ -291,7 +292,6 @@ function Playing({
           )}
         </section>
       </div>
-      {controls}
       <TimeLine
         walk={walk}
         index={player.index}

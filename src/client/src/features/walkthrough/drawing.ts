@@ -33,9 +33,9 @@ export interface Scene {
   frame: ArrayLike<number>;
   /** Stature in millimetres. */
   height: number;
-  /** Middle of what is to be in the picture, and its half size, in millimetres of the hall. */
+  /** Middle of what is to be in the picture, and its half width and half height as it is seen, in millimetres. */
   centre: { x: number; y: number };
-  half: number;
+  half: { across: number; upright: number };
   /** Footprints of this moment: place, heading of the toes. */
   trail: ArrayLike<number>;
   colours: Colours;
@@ -81,7 +81,7 @@ export function draw(canvas: CanvasRenderingContext2D, width: number, height: nu
     const k = (joints.get(name) ?? 0) * 3;
     return [frame[k] ?? 0, frame[k + 1] ?? 0, frame[k + 2] ?? 0];
   };
-  const scale = Math.min(width, height) / (2 * scene.half);
+  const scale = Math.min(width / (2 * scene.half.across), height / (2 * scene.half.upright));
   const middle = see(view, scene.centre.x, scene.centre.y, view === "above" ? 0 : scene.height * 0.52);
   const place = (p: [number, number, number]) => {
     const seen = see(view, ...p);

@@ -9,7 +9,8 @@ export function moveAt(walk: Walk, seconds: number) {
   let [low, high] = [0, walk.moves.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if ((walk.moves[middle]?.start ?? 0) <= seconds + 1e-6) low = middle + 1;
+    // At the very moment of its start a move has not begun: what is seen is how the one before ended.
+    if ((walk.moves[middle]?.start ?? 0) < seconds - 1e-6) low = middle + 1;
     else high = middle;
   }
   return low - 1;

@@ -1,0 +1,338 @@
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { answer, api, Problem, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice, TextField } from "../../ui/Field";
+import { Waiting } from "../../ui/Waiting";
+import { EndOnTheSpot } from "./EndOnTheSpot";
+import { centimetres } from "./FloorView";
+import { RoomView } from "./RoomView";
+import { Sums } from "./Sums";
+
+type Room = Schemas["RoomDocument"];
+
+interface Asked {
+  room: Room;
+  heightCm: number;
+  mayTurn: boolean;
+  frontCm: number | null;
+  limitCm: number;
+  endX: number;
+  endY: number;
+}
+
+const remembered = "heron.room";
+
+function lastAsked(): Asked {
+  const usual: Asked = {
+    room: { widthCm: 800, depthCm: 800, borderCm: 100, ceilingCm: null },
+    heightCm: 175,
+    mayTurn: false,
+    frontCm: null,
+    limitCm: 15,
+    endX: 0,
+    endY: 0,
+  };
+  try {
+    return { ...usual, ...JSON.parse(localStorage.getItem(remembered) ?? "{}") };
+  } catch {
+    return usual;
+  }
+}
+
+/** What floor and ceiling a form takes for one body, where to start in a room, and how to end on the spot. */
+export default function FloorPage() {
+  const { id = "" } = useParams();
+  const queries = useQueryClient();
+  const [asked, setAsked] = useState(lastAsked);
+  const [problem, setProblem] = useState<string>();
+  const form = useQuery({
+    queryKey: ["walkForm", id],
+    queryFn: () => answer(api.GET("/api/forms/{id}", { params: { path: { id } } })),
+    gcTime: 0,
+  });
+  const rings = useQuery({ queryKey: ["rings"], queryFn: () => answer(api.GET("/api/floor/rings")) });
+  const body = form.data && {
+    form: form.data.form,
+    room: asked.room,
+    heightCm: asked.heightCm,
+    mayTurn: asked.mayTurn,
+    frontCm: asked.frontCm,
+    limitCm: asked.limitCm,
+    endAt: { x: asked.endX, y: asked.endY },
+  };
+  const plan = useQuery({
+    queryKey: ["floor", id, form.data?.revision, asked],
+    queryFn: () => answer(api.POST("/api/floor", { body: body as NonNullable<typeof body> })),
+    enabled: body !== undefined,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const readings = useQuery({
+    queryKey: ["floorReadings", id, form.data?.revision, asked.heightCm],
+    queryFn: () =>
+      answer(
+        api.POST("/api/readings", {
+          body: { form: form.data?.form ?? { title: "" }, heightCm: asked.heightCm },
+        }),
+      ),
+    enabled: body !== undefined,
+    placeholderData: keepPreviousData,
+  });
+  const ask = (part: Partial<Asked>) => {
+    const next = { ...asked, ...part };
+    setAsked(next);
+    localStorage.setItem(remembered, JSON.stringify(next));
+  };
+  if (!form.data || !plan.data || !readings.data) return <Waiting error={form.error ?? plan.error ?? readings.error} />;
+
+  const apply = async (edit: Schemas["EditDocument"]) => {
+    try {
+      const path = { path: { id } };
+      const newest = await answer(api.GET("/api/forms/{id}", { params: path }));
+      const edited = await answer(api.POST("/api/edits", { body: { form: newest.form, edits: [edit] } }));
+      await answer(api.PUT("/api/forms/{id}", { params: path, body: { basedOn: newest.revision, form: edited.form } }));
+      await queries.invalidateQueries({ queryKey: ["walkForm", id] });
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(error instanceof Problem ? error.words : String(error));
+    }
+  };
+
+  const wrong = plan.error instanceof Problem ? plan.error : undefined;
+  const { fit, sections, spacing, rose, tape } = plan.data;
+  const metres = (name: "widthCm" | "depthCm" | "borderCm" | "ceilingCm", label: string) => (
+    <MetreField
+      label={label}
+      cm={asked.room[name] ?? null}
+      errors={wrong?.errors[`room.${name}`]}
+      onChange={(cm) => ask({ room: { ...asked.room, [name]: name === "ceilingCm" ? cm : (cm ?? 0) } })}
+    />
+  );
+  return (
+    <main className="flex flex-1 flex-col gap-5 p-3 sm:p-4">
+      <header className="flex flex-wrap items-baseline gap-x-4">
+        <Link to={`/forms/${id}`} className="text-sm text-water underline">
+          Back to the score
+        </Link>
+        <h1 className="text-2xl">{form.data.title}: floor and room</h1>
+        <span className="text-ink-soft">
+          {centimetres(plan.data.widthCm)} wide, {centimetres(plan.data.depthCm)} deep,{" "}
+          {centimetres(plan.data.ceilingCm)} high{plan.data.weapon && `, with a ${plan.data.weapon}`}
+        </span>
+      </header>
+      {problem && (
+        <p role="alert" className="bg-ember-soft px-3 py-1 text-ember">
+          {problem}
+        </p>
+      )}
+      <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <RoomView room={asked.room} plan={plan.data} readings={readings.data} />
+        <div className="flex flex-col gap-4">
+          <section className="flex flex-col gap-2">
+            <h2 className="text-xl">Room or ring</h2>
+            <Choice
+              label="Size"
+              options={[
+                ["", "as given below"],
+                ...(rings.data ?? []).map((r) => [JSON.stringify(r.room), r.name] as const),
+              ]}
+              value={
+                (rings.data ?? []).map((r) => JSON.stringify(r.room)).find((r) => r === JSON.stringify(asked.room)) ??
+                ""
+              }
+              onChange={(e) => e.target.value && ask({ room: JSON.parse(e.target.value) as Room })}
+            />
+            <div className="grid grid-cols-2 gap-2">
+              {metres("widthCm", "Width, m")}
+              {metres("depthCm", "Depth, m")}
+              {metres("borderCm", "Border around it, m")}
+              {metres("ceilingCm", "Ceiling, m")}
+              <NumberField
+                label="Performer's height, cm"
+                value={asked.heightCm}
+                errors={wrong?.errors.heightCm}
+                onChange={(heightCm) => ask({ heightCm })}
+              />
+              <MetreField
+                label="Wanted from the front edge, m"
+                cm={asked.frontCm}
+                errors={wrong?.errors.frontCm}
+                onChange={(frontCm) => ask({ frontCm })}
+              />
+            </div>
+            <label className="flex items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5"
+                checked={asked.mayTurn}
+                onChange={(e) => ask({ mayTurn: e.target.checked })}
+              />
+              May face another edge
+            </label>
+            <p aria-live="polite" className={`border-l-4 px-3 py-1 ${fit.fits ? "border-water" : "border-ember"}`}>
+              {fit.fits ? "It fits. " : "It does not fit. "}
+              Start {where(fit.start)}
+              {fit.turnedDegrees !== 0 && `, facing the ${["front", "right", "back", "left"][fit.turnedDegrees / 90]}`}.
+              Free: front {centimetres(fit.front)}, back {centimetres(fit.back)}, left {centimetres(fit.left)}, right{" "}
+              {centimetres(fit.right)}.
+            </p>
+            {fit.over.length > 0 && (
+              <ul className="text-sm">
+                {fit.over.map((o) => (
+                  <li key={`${o.count}${o.edge}`}>
+                    {o.count ? `Count ${o.count}` : "Without a count"}: {centimetres(o.byCm)} over the {o.edge}
+                    {o.onBorder && ", on the border"}
+                  </li>
+                ))}
+              </ul>
+            )}
+          </section>
+          <section>
+            <h2 className="text-xl">Sections in this room</h2>
+            <table className="mt-1 w-full text-left">
+              <thead className="text-sm text-ink-soft">
+                <tr>
+                  <th className="font-normal">Section</th>
+                  <th className="font-normal">Takes</th>
+                  <th className="font-normal">Fits</th>
+                </tr>
+              </thead>
+              <tbody>
+                {sections.map((s) => (
+                  <tr key={s.id} className="border-t border-line">
+                    <td>
+                      <b>{s.letter}</b> {s.name}
+                    </td>
+                    <td className="tabular-nums">
+                      {(s.widthCm / 100).toFixed(1)} × {(s.depthCm / 100).toFixed(1)} m
+                    </td>
+                    <td>{s.fit.fits ? (s.fit.turnedDegrees ? `turned ${s.fit.turnedDegrees}°` : "yes") : "no"}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+          <section>
+            <h2 className="text-xl">Side by side</h2>
+            <p>
+              {centimetres(spacing.sideBySideCm)} from start to start, {centimetres(spacing.behindCm)} from row to row.{" "}
+              {spacing.perRow * spacing.rows > 0
+                ? `${spacing.perRow} in a row, ${spacing.rows} ${spacing.rows === 1 ? "row" : "rows"}.`
+                : "Nobody fits whole."}
+            </p>
+          </section>
+        </div>
+      </div>
+      <div className="grid gap-6 lg:grid-cols-3">
+        <EndOnTheSpot
+          end={plan.data.end}
+          mayEdit={form.data.mayEdit}
+          limitCm={asked.limitCm}
+          at={{ x: asked.endX, y: asked.endY }}
+          onAsk={ask}
+          onApply={apply}
+        />
+        <section>
+          <h2 className="text-xl">Star of tape</h2>
+          <p>
+            {centimetres(tape.totalCm)} of tape in all{tape.cutOff && "; some lines end at the wall"}. Lines from the
+            starting spot:
+          </p>
+          <ul className="mt-1">
+            {tape.lines.map((l) => (
+              <li key={l.heading} className="border-t border-line py-1">
+                <b>{l.headingName}</b>: {centimetres(l.lengthCm)}; marks at{" "}
+                {l.marks.map((m) => `${Math.round(m.fromCentreCm)} cm (${m.feet})`).join(", ")}
+              </li>
+            ))}
+          </ul>
+          <Button className="no-print mt-2" onClick={() => print()}>
+            Print
+          </Button>
+        </section>
+        <section>
+          <h2 className="text-xl">Techniques by direction</h2>
+          <ul>
+            {rose.map((p) => (
+              <li key={p.heading} className="flex items-center gap-2">
+                <span className="w-28">{p.headingName}</span>
+                <span
+                  className="h-3 bg-water"
+                  style={{ width: `${(100 * p.techniques) / Math.max(...rose.map((r) => r.techniques)) / 2}%` }}
+                />
+                <span className="tabular-nums">{p.techniques}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+      <Sums sums={plan.data.sums} />
+    </main>
+  );
+}
+
+function where(start: { x: number; y: number }) {
+  const parts = [];
+  if (Math.abs(start.y) >= 1) parts.push(`${centimetres(Math.abs(start.y))} ${start.y > 0 ? "in front of" : "behind"}`);
+  if (Math.abs(start.x) >= 1)
+    parts.push(`${centimetres(Math.abs(start.x))} to the ${start.x > 0 ? "right" : "left"} of`);
+  return parts.length === 0 ? "in the middle" : `${parts.join(" and ")} the middle`;
+}
+
+/** A number that is taken when the field is left or Enter is pressed. */
+export function NumberField({
+  label,
+  value,
+  errors,
+  onChange,
+}: {
+  label: string;
+  value: number;
+  errors?: string[];
+  onChange: (value: number) => void;
+}) {
+  return (
+    <TextField
+      key={value}
+      label={label}
+      type="number"
+      step="any"
+      defaultValue={value}
+      errors={errors}
+      onBlur={(e) => e.target.value !== "" && Number(e.target.value) !== value && onChange(Number(e.target.value))}
+      onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+    />
+  );
+}
+
+function MetreField({
+  label,
+  cm,
+  errors,
+  onChange,
+}: {
+  label: string;
+  cm: number | null;
+  errors?: string[];
+  onChange: (cm: number | null) => void;
+}) {
+  return (
+    <TextField
+      key={cm}
+      label={label}
+      type="number"
+      step="any"
+      min={0}
+      defaultValue={cm === null ? "" : cm / 100}
+      placeholder="any"
+      errors={errors}
+      onBlur={(e) => {
+        const value = e.target.value === "" ? null : Number(e.target.value) * 100;
+        if (value !== cm) onChange(value);
+      }}
+      onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+    />
+  );
+}
