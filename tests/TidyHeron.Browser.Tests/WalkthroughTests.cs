@@ -103,8 +103,15 @@ public class WalkthroughTests(DemoServer demo) : IClassFixture<DemoServer>
         Set(person, "Width, m", "2");
         person.SeeText("It does not fit.");
         person.PageText().ShouldMatch(@"Count \d+: .* over the (left|right)");
+        Set(person, "Width, m", "0.2");
+        person.SeeText("Give a width from 1 to 100 m."); // and everything else stays on screen
         Set(person, "Width, m", "12");
         person.SeeText("It fits.");
+        person.See(By.XPath("//summary[contains(., 'Measured with a tape')]")).Click();
+        Set(person, "Foot, cm", "70");
+        person.SeeText("Measure once more");
+        Set(person, "Foot, cm", "29");
+        person.Until(() => !person.PageText().Contains("Measure once more"), "the foot taken");
 
         Set(person, "Wanted: cm right", "14");
         person.SeeText("The fewest and smallest changes");

@@ -36,9 +36,6 @@ public sealed record Phase(int First, int Last, double Seconds);
 /// </summary>
 public sealed record Timeline(Pace Pace, ValueList<TimedMove> Moves, ValueList<Phase> Phases)
 {
-    /// <summary>Adults' long-fist and weapon routines last at least this long (federation rules; recalled from memory).</summary>
-    public const double LongFormLeastSeconds = 80;
-
     public double Total => Moves.Count == 0 ? 0 : Moves[^1].End;
 
     /// <summary>Times a form.</summary>

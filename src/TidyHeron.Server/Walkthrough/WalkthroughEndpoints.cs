@@ -36,8 +36,7 @@ public sealed record WalkPhase(int First, int Last, double Seconds);
 /// <param name="Opening">The pose before the first move.</param>
 /// <param name="HeightCm">Stature, by which lines are drawn thick or thin.</param>
 /// <param name="FrameCount">Frames of each move.</param>
-/// <param name="LeastSeconds">The least time that competition rules ask for such a form, if it is of that kind; only told.</param>
-public sealed record WalkthroughResponse(string Title, IReadOnlyList<string> Joints, int[] Opening, double HeightCm, int FrameCount, bool HasWeapon, double TotalSeconds, double LeastSeconds,
+public sealed record WalkthroughResponse(string Title, IReadOnlyList<string> Joints, int[] Opening, double HeightCm, int FrameCount, bool HasWeapon, double TotalSeconds,
     IReadOnlyList<WalkMove> Moves, IReadOnlyList<WalkPhase> Phases, IReadOnlyList<SectionReading> Sections, IReadOnlyList<string> Cautions);
 
 /// <summary>The form to play: a pure computation.</summary>
@@ -63,7 +62,7 @@ public static class WalkthroughEndpoints
         var timeline = Timeline.Of(reading, request.Pace, request.Speed);
         var figures = reading.Figures;
         return TypedResults.Ok(new WalkthroughResponse(reading.Form.Title, Joints, Points(figures.Start), request.HeightCm, Frames, figures.StartRig.Weapon is not null,
-            Math.Round(timeline.Total, 2), Timeline.LongFormLeastSeconds,
+            Math.Round(timeline.Total, 2),
             reading.Form.Moves.Select((move, i) =>
             {
                 var (posture, time) = (reading.Walk.Postures[i], timeline.Moves[i]);

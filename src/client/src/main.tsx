@@ -5,6 +5,8 @@ import { BrowserRouter } from "react-router";
 import { Problem } from "./api/client";
 import { App } from "./app/App";
 import "./app/index.css";
+import { loadPageAt } from "./app/pages";
+import { loadSession } from "./app/session";
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -17,6 +19,15 @@ const queries = new QueryClient({
     },
   },
 });
+
+// The page and the session come at the same time; where one is slow, the waiting state is shown all the same.
+const soon = new Promise((resolve) => setTimeout(resolve, 1500));
+const session = queries.prefetchQuery({
+  queryKey: ["session"],
+  queryFn: loadSession,
+  staleTime: Number.POSITIVE_INFINITY,
+});
+await Promise.race([soon, Promise.all([loadPageAt(location.pathname), session])]);
 
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>

@@ -1,26 +1,12 @@
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { FoundPage } from "../features/sessions/FoundPage";
 import { SignInPage } from "../features/sessions/SignInPage";
 import { Notices } from "../ui/notices";
 import { Waiting } from "../ui/Waiting";
+import { pages } from "./pages";
 import { Shell } from "./Shell";
 import { isInstructor, useSession } from "./session";
-
-const FormsPage = lazy(() => import("../features/forms/FormsPage"));
-const FormPage = lazy(() => import("../features/forms/FormPage"));
-const WalkPage = lazy(() => import("../features/walkthrough/WalkPage"));
-const FloorPage = lazy(() => import("../features/floor/FloorPage"));
-const SheetPage = lazy(() => import("../features/forms/SheetPage"));
-const HistoryPage = lazy(() => import("../features/forms/HistoryPage"));
-const ComparePage = lazy(() => import("../features/forms/ComparePage"));
-const ApplicationsPage = lazy(() => import("../features/applications/ApplicationsPage"));
-const ApplicationPage = lazy(() => import("../features/applications/ApplicationPage"));
-const GridPage = lazy(() => import("../features/knowledge/GridPage"));
-const StudentPage = lazy(() => import("../features/knowledge/StudentPage"));
-const PeoplePage = lazy(() => import("../features/people/PeoplePage"));
-const SchoolPage = lazy(() => import("../features/people/SchoolPage"));
-const TermsPage = lazy(() => import("../features/terms/TermsPage"));
 
 export function App() {
   const { data: session, error } = useSession();
@@ -34,24 +20,24 @@ export function App() {
         <Suspense fallback={<Waiting />}>
           <Routes>
             <Route path="/" element={<Navigate to="/forms" replace />} />
-            <Route path="/forms" element={<FormsPage />} />
-            <Route path="/forms/:id" element={<FormPage />} />
-            <Route path="/forms/:id/walk" element={<WalkPage />} />
-            <Route path="/forms/:id/floor" element={<FloorPage />} />
-            <Route path="/forms/:id/sheet" element={<SheetPage />} />
-            <Route path="/compare" element={<ComparePage />} />
-            <Route path="/applications" element={<ApplicationsPage />} />
-            <Route path="/applications/:id" element={<ApplicationPage />} />
-            <Route path="/terms" element={<TermsPage />} />
-            <Route path="/students/:id" element={<StudentPage />} />
+            <Route path="/forms" element={<pages.forms />} />
+            <Route path="/forms/:id" element={<pages.form />} />
+            <Route path="/forms/:id/walk" element={<pages.walk />} />
+            <Route path="/forms/:id/floor" element={<pages.floor />} />
+            <Route path="/forms/:id/sheet" element={<pages.sheet />} />
+            <Route path="/compare" element={<pages.compare />} />
+            <Route path="/applications" element={<pages.applications />} />
+            <Route path="/applications/:id" element={<pages.application />} />
+            <Route path="/terms" element={<pages.terms />} />
+            <Route path="/students/:id" element={<pages.student />} />
             {teaches && (
               <>
-                <Route path="/forms/:id/history" element={<HistoryPage />} />
-                <Route path="/knowledge" element={<GridPage />} />
-                <Route path="/students" element={<PeoplePage />} />
+                <Route path="/forms/:id/history" element={<pages.history />} />
+                <Route path="/knowledge" element={<pages.grid />} />
+                <Route path="/students" element={<pages.people />} />
               </>
             )}
-            {session.person.role === "head" && <Route path="/school" element={<SchoolPage />} />}
+            {session.person.role === "head" && <Route path="/school" element={<pages.school />} />}
             <Route path="*" element={<Nowhere />} />
           </Routes>
         </Suspense>

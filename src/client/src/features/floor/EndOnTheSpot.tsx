@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { NumberField } from "./FloorPage";
 import { centimetres } from "./FloorView";
+import { NumberField } from "./Performer";
 
 /** Which steps to take longer or shorter so that the form ends where it began, or on a wanted spot. */
 export function EndOnTheSpot({
@@ -73,9 +73,9 @@ export function EndOnTheSpot({
         </>
       )}
       <div className="no-print grid grid-cols-3 gap-2">
-        <NumberField label="At most, cm a step" value={limitCm} onChange={(v) => onAsk({ limitCm: v })} />
-        <NumberField label="Wanted: cm right" value={at.x} onChange={(v) => onAsk({ endX: v })} />
-        <NumberField label="cm forward" value={at.y} onChange={(v) => onAsk({ endY: v })} />
+        <NumberField label="At most, cm a step" value={limitCm} onChange={(v) => v !== null && onAsk({ limitCm: v })} />
+        <NumberField label="Wanted: cm right" value={at.x} onChange={(v) => v !== null && onAsk({ endX: v })} />
+        <NumberField label="cm forward" value={at.y} onChange={(v) => v !== null && onAsk({ endY: v })} />
       </div>
     </section>
   );

@@ -3,10 +3,12 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice, TextField } from "../../ui/Field";
+import { Choice } from "../../ui/Field";
+import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
 import { EndOnTheSpot } from "./EndOnTheSpot";
 import { centimetres } from "./FloorView";
+import { NumberField, PerformerFields, usePerformer } from "./Performer";
 import { RoomView } from "./RoomView";
 import { Sums } from "./Sums";
 
@@ -14,7 +16,6 @@ type Room = Schemas["RoomDocument"];
 
 interface Asked {
   room: Room;
-  heightCm: number;
   mayTurn: boolean;
   frontCm: number | null;
   limitCm: number;
@@ -27,7 +28,6 @@ const remembered = "heron.room";
 function lastAsked(): Asked {
   const usual: Asked = {
     room: { widthCm: 800, depthCm: 800, borderCm: 100, ceilingCm: null },
-    heightCm: 175,
     mayTurn: false,
     frontCm: null,
     limitCm: 15,
@@ -46,6 +46,7 @@ export default function FloorPage() {
   const { id = "" } = useParams();
   const queries = useQueryClient();
   const [asked, setAsked] = useState(lastAsked);
+  const [performer, setPerformer] = usePerformer();
   const [problem, setProblem] = useState<string>();
   const form = useQuery({
     queryKey: ["walkForm", id],
@@ -56,25 +57,25 @@ export default function FloorPage() {
   const body = form.data && {
     form: form.data.form,
     room: asked.room,
-    heightCm: asked.heightCm,
+    ...performer,
     mayTurn: asked.mayTurn,
     frontCm: asked.frontCm,
     limitCm: asked.limitCm,
     endAt: { x: asked.endX, y: asked.endY },
   };
   const plan = useQuery({
-    queryKey: ["floor", id, form.data?.revision, asked],
+    queryKey: ["floor", id, form.data?.revision, asked, performer],
     queryFn: () => answer(api.POST("/api/floor", { body: body as NonNullable<typeof body> })),
     enabled: body !== undefined,
     placeholderData: keepPreviousData,
     retry: false,
   });
   const readings = useQuery({
-    queryKey: ["floorReadings", id, form.data?.revision, asked.heightCm],
+    queryKey: ["floorReadings", id, form.data?.revision, performer.heightCm],
     queryFn: () =>
       answer(
         api.POST("/api/readings", {
-          body: { form: form.data?.form ?? { title: "" }, heightCm: asked.heightCm },
+          body: { form: form.data?.form ?? { title: "" }, heightCm: performer.heightCm },
         }),
       ),
     enabled: body !== undefined,
@@ -85,7 +86,9 @@ export default function FloorPage() {
     setAsked(next);
     localStorage.setItem(remembered, JSON.stringify(next));
   };
-  if (!form.data || !plan.data || !readings.data) return <Waiting error={form.error ?? plan.error ?? readings.error} />;
+  const shown = useLast(plan.data);
+  const read = useLast(readings.data);
+  if (!form.data || !shown || !read) return <Waiting error={form.error ?? plan.error ?? readings.error} />;
 
   const apply = async (edit: Schemas["EditDocument"]) => {
     try {
@@ -101,13 +104,17 @@ export default function FloorPage() {
   };
 
   const wrong = plan.error instanceof Problem ? plan.error : undefined;
-  const { fit, sections, spacing, rose, tape } = plan.data;
+  const { fit, sections, spacing, rose, tape } = shown;
   const metres = (name: "widthCm" | "depthCm" | "borderCm" | "ceilingCm", label: string) => (
-    <MetreField
+    <NumberField
       label={label}
-      cm={asked.room[name] ?? null}
+      value={inMetres(asked.room[name])}
+      placeholder="any"
       errors={wrong?.errors[`room.${name}`]}
-      onChange={(cm) => ask({ room: { ...asked.room, [name]: name === "ceilingCm" ? cm : (cm ?? 0) } })}
+      onChange={(m) => {
+        const cm = m === null ? null : m * 100;
+        ask({ room: { ...asked.room, [name]: name === "ceilingCm" ? cm : (cm ?? 0) } });
+      }}
     />
   );
   return (
@@ -118,8 +125,8 @@ export default function FloorPage() {
         </Link>
         <h1 className="text-2xl">{form.data.title}: floor and room</h1>
         <span className="text-ink-soft">
-          {centimetres(plan.data.widthCm)} wide, {centimetres(plan.data.depthCm)} deep,{" "}
-          {centimetres(plan.data.ceilingCm)} high{plan.data.weapon && `, with a ${plan.data.weapon}`}
+          {centimetres(shown.widthCm)} wide, {centimetres(shown.depthCm)} deep, {centimetres(shown.ceilingCm)} high
+          {shown.weapon && `, with a ${shown.weapon}`}
         </span>
       </header>
       {problem && (
@@ -128,7 +135,7 @@ export default function FloorPage() {
         </p>
       )}
       <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_24rem]">
-        <RoomView room={asked.room} plan={plan.data} readings={readings.data} />
+        <RoomView room={asked.room} plan={shown} readings={read} />
         <div className="flex flex-col gap-4">
           <section className="flex flex-col gap-2">
             <h2 className="text-xl">Room or ring</h2>
@@ -150,18 +157,14 @@ export default function FloorPage() {
               {metres("borderCm", "Border around it, m")}
               {metres("ceilingCm", "Ceiling, m")}
               <NumberField
-                label="Performer's height, cm"
-                value={asked.heightCm}
-                errors={wrong?.errors.heightCm}
-                onChange={(heightCm) => ask({ heightCm })}
-              />
-              <MetreField
                 label="Wanted from the front edge, m"
-                cm={asked.frontCm}
+                value={inMetres(asked.frontCm)}
+                placeholder="any"
                 errors={wrong?.errors.frontCm}
-                onChange={(frontCm) => ask({ frontCm })}
+                onChange={(m) => ask({ frontCm: m === null ? null : m * 100 })}
               />
             </div>
+            <PerformerFields performer={performer} errors={wrong?.errors} onChange={setPerformer} />
             <label className="flex items-center gap-2">
               <input
                 type="checkbox"
@@ -227,7 +230,7 @@ export default function FloorPage() {
       </div>
       <div className="grid gap-6 lg:grid-cols-3">
         <EndOnTheSpot
-          end={plan.data.end}
+          end={shown.end}
           mayEdit={form.data.mayEdit}
           limitCm={asked.limitCm}
           at={{ x: asked.endX, y: asked.endY }}
@@ -268,10 +271,12 @@ export default function FloorPage() {
           </ul>
         </section>
       </div>
-      <Sums sums={plan.data.sums} />
+      <Sums sums={shown.sums} />
     </main>
   );
 }
+
+const inMetres = (cm: number | null | undefined) => (cm == null ? null : cm / 100);
 
 function where(start: { x: number; y: number }) {
   const parts = [];
@@ -279,60 +284,4 @@ function where(start: { x: number; y: number }) {
   if (Math.abs(start.x) >= 1)
     parts.push(`${centimetres(Math.abs(start.x))} to the ${start.x > 0 ? "right" : "left"} of`);
   return parts.length === 0 ? "in the middle" : `${parts.join(" and ")} the middle`;
-}
-
-/** A number that is taken when the field is left or Enter is pressed. */
-export function NumberField({
-  label,
-  value,
-  errors,
-  onChange,
-}: {
-  label: string;
-  value: number;
-  errors?: string[];
-  onChange: (value: number) => void;
-}) {
-  return (
-    <TextField
-      key={value}
-      label={label}
-      type="number"
-      step="any"
-      defaultValue={value}
-      errors={errors}
-      onBlur={(e) => e.target.value !== "" && Number(e.target.value) !== value && onChange(Number(e.target.value))}
-      onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-    />
-  );
-}
-
-function MetreField({
-  label,
-  cm,
-  errors,
-  onChange,
-}: {
-  label: string;
-  cm: number | null;
-  errors?: string[];
-  onChange: (cm: number | null) => void;
-}) {
-  return (
-    <TextField
-      key={cm}
-      label={label}
-      type="number"
-      step="any"
-      min={0}
-      defaultValue={cm === null ? "" : cm / 100}
-      placeholder="any"
-      errors={errors}
-      onBlur={(e) => {
-        const value = e.target.value === "" ? null : Number(e.target.value) * 100;
-        if (value !== cm) onChange(value);
-      }}
-      onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-    />
-  );
 }

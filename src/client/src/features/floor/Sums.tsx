@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answer, api, Problem, type Schemas } from "../../api/client";
-import { NumberField } from "./FloorPage";
+import { NumberField } from "./Performer";
 
 /** Small sums of the trade for this body, each with its formula and source. */
 export function Sums({ sums }: { sums: readonly Schemas["WorkedReading"][] }) {
@@ -26,19 +26,19 @@ export function Sums({ sums }: { sums: readonly Schemas["WorkedReading"][] }) {
           label="Staff, cm"
           value={lever.staffCm}
           errors={wrong?.errors.staffCm}
-          onChange={(staffCm) => setLever({ ...lever, staffCm })}
+          onChange={(staffCm) => staffCm !== null && setLever({ ...lever, staffCm })}
         />
         <NumberField
           label="Still hand at, cm"
           value={lever.pivotCm}
           errors={wrong?.errors.pivotCm}
-          onChange={(pivotCm) => setLever({ ...lever, pivotCm })}
+          onChange={(pivotCm) => pivotCm !== null && setLever({ ...lever, pivotCm })}
         />
         <NumberField
           label="Between hands, cm"
           value={lever.betweenCm}
           errors={wrong?.errors.betweenCm}
-          onChange={(betweenCm) => setLever({ ...lever, betweenCm })}
+          onChange={(betweenCm) => betweenCm !== null && setLever({ ...lever, betweenCm })}
         />
       </div>
     </section>

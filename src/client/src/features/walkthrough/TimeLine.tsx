@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Walk } from "./types";
 
 /** The form in time: a bar for each move, as long as it takes; held time is pale, a shout stands out. */
@@ -17,6 +17,14 @@ export function TimeLine({
   onSeconds: ((move: string, seconds: number | null) => void) | undefined;
 }) {
   const move = walk.moves[index];
+  const key = `heron.limits.${walk.title}`;
+  const [limits, setLimits] = useState<{ least: string; most: string }>(() =>
+    JSON.parse(localStorage.getItem(key) ?? '{"least":"","most":""}'),
+  );
+  const limit = (next: typeof limits) => {
+    localStorage.setItem(key, JSON.stringify(next));
+    setLimits(next);
+  };
   const now = useRef<HTMLButtonElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another move is another bar to bring into sight
   useEffect(() => {
@@ -55,8 +63,34 @@ export function TimeLine({
         <span className="tabular-nums">
           {moment.toFixed(1)} s of {walk.totalSeconds.toFixed(1)} s
         </span>
-        {walk.totalSeconds < walk.leastSeconds && (
-          <span>Long-form routines of adults last at least {walk.leastSeconds} s in competition.</span>
+        <label className="flex items-center gap-2">
+          Must last
+          <input
+            type="number"
+            min={0}
+            className="w-20 rounded border border-line-strong bg-sheet px-2 py-0.5 text-ink"
+            placeholder="any"
+            aria-label="At least, seconds"
+            value={limits.least}
+            onChange={(e) => limit({ ...limits, least: e.target.value })}
+          />
+          to
+          <input
+            type="number"
+            min={0}
+            className="w-20 rounded border border-line-strong bg-sheet px-2 py-0.5 text-ink"
+            placeholder="any"
+            aria-label="At most, seconds"
+            value={limits.most}
+            onChange={(e) => limit({ ...limits, most: e.target.value })}
+          />
+          s
+        </label>
+        {limits.least !== "" && walk.totalSeconds < Number(limits.least) && (
+          <b className="text-ember">{(Number(limits.least) - walk.totalSeconds).toFixed(1)} s too short</b>
+        )}
+        {limits.most !== "" && walk.totalSeconds > Number(limits.most) && (
+          <b className="text-ember">{(walk.totalSeconds - Number(limits.most)).toFixed(1)} s too long</b>
         )}
         {move && onSeconds && (
           <label className="flex items-center gap-2">

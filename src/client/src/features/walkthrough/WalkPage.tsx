@@ -4,7 +4,9 @@ import { Link, useParams, useSearchParams } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
+import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
+import { type Performer, PerformerFields, usePerformer } from "../floor/Performer";
 import { Stage, type StageHandle } from "./Stage";
 import { TimeLine } from "./TimeLine";
 import { type Part, parts, type View, views, type Walk } from "./types";
@@ -30,19 +32,21 @@ export default function WalkPage() {
   });
   const pace = (params.get("pace") as Pace | null) ?? "class";
   const speed = Number(params.get("speed") ?? 1);
-  const heightCm = Number(params.get("height") ?? 175);
+  const [performer, setPerformer] = usePerformer();
   const walk = useQuery({
-    queryKey: ["walk", id, form.data?.revision, pace, speed, heightCm],
+    queryKey: ["walk", id, form.data?.revision, pace, speed, performer],
     queryFn: () =>
       answer(
         api.POST("/api/walkthrough", {
-          body: { form: form.data?.form as Schemas["FormDocument"], pace, speed, heightCm },
+          body: { form: form.data?.form as Schemas["FormDocument"], pace, speed, ...performer },
         }),
       ),
     enabled: form.data !== undefined,
     placeholderData: keepPreviousData,
+    retry: false,
   });
-  if (!form.data || !walk.data) return <Waiting error={form.error ?? walk.error} />;
+  const shown = useLast(walk.data);
+  if (!form.data || !shown) return <Waiting error={form.error ?? walk.error} />;
   const set = (name: string, value: string) =>
     setParams(
       (p) => {
@@ -51,7 +55,7 @@ export default function WalkPage() {
       },
       { replace: true },
     );
-  if (walk.data.moves.length === 0)
+  if (shown.moves.length === 0)
     return (
       <main className="mx-auto max-w-xl p-6">
         <h1 className="text-2xl">{form.data.title}</h1>
@@ -64,7 +68,20 @@ export default function WalkPage() {
         </p>
       </main>
     );
-  return <Playing key={id} stored={form.data} walk={walk.data} pace={pace} speed={speed} params={params} set={set} />;
+  return (
+    <Playing
+      key={id}
+      stored={form.data}
+      walk={shown}
+      pace={pace}
+      speed={speed}
+      params={params}
+      set={set}
+      performer={performer}
+      setPerformer={setPerformer}
+      errors={walk.error instanceof Problem ? walk.error.errors : undefined}
+    />
+  );
 }
 
 function Playing({
@@ -74,6 +91,9 @@ function Playing({
   speed,
   params,
   set,
+  performer,
+  setPerformer,
+  errors,
 }: {
   stored: Schemas["FormResponse"];
   walk: Walk;
@@ -81,6 +101,9 @@ function Playing({
   speed: number;
   params: URLSearchParams;
   set: (name: string, value: string) => void;
+  performer: Performer;
+  setPerformer: (performer: Performer) => void;
+  errors: Record<string, string[]> | undefined;
 }) {
   const queries = useQueryClient();
   const view = (params.get("view") as View | null) ?? "behind";
@@ -265,8 +288,8 @@ function Playing({
               value={section?.id ?? ""}
               onChange={(e) => set("section", e.target.value)}
             />
-            <HeightField value={walk.heightCm} onChange={(cm) => set("height", String(cm))} />
           </div>
+          <PerformerFields performer={performer} errors={errors} onChange={setPerformer} />
           <details>
             <summary className="cursor-pointer text-water underline">What I do facing the class</summary>
             <p className="mt-1 text-sm text-ink-soft">
@@ -300,28 +323,6 @@ function Playing({
         onSeconds={stored.mayEdit ? setSeconds : undefined}
       />
     </main>
-  );
-}
-
-function HeightField({ value, onChange }: { value: number; onChange: (cm: number) => void }) {
-  return (
-    <label className="flex flex-col gap-1 text-sm text-ink-soft">
-      Performer's height, cm
-      <input
-        key={value}
-        type="number"
-        min={80}
-        max={230}
-        defaultValue={value}
-        className="min-h-9 rounded border border-line-strong bg-sheet px-2.5 py-1 text-base text-ink"
-        onBlur={(e) => {
-          const cm = Number(e.target.value);
-          if (cm >= 80 && cm <= 230 && cm !== value) onChange(cm);
-          else e.target.value = String(value);
-        }}
-        onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-      />
-    </label>
   );
 }
 
