@@ -27,7 +27,7 @@ public class WalkthroughTests(DemoServer demo) : IClassFixture<DemoServer>
         person.Keys(Keys.ArrowLeft);
         person.Until(() => Count(person) == "1", "count 1");
         var before = Picture(person);
-        foreach (var words in new[] { "as in a mirror", "Facing you truly", "opening right", "from above", "Seen from behind" })
+        foreach (var words in new[] { "as in a mirror", "Facing you truly", "the front is on the right", "opening right", "from above", "Seen from behind" })
         {
             person.Keys("v");
             person.SeeText(words);
@@ -88,7 +88,7 @@ public class WalkthroughTests(DemoServer demo) : IClassFixture<DemoServer>
         using var person = Open("Head instructor", "First Crossing", "/walk?pace=performance");
         person.Button("Play");
         person.Keys(Keys.ArrowRight, Keys.ArrowRight);
-        var field = person.See(By.CssSelector("section[aria-label=Time] input"));
+        var field = person.See(By.XPath("//label[contains(., 'This move takes')]//input"));
         field.SendKeys("3.5" + Keys.Enter);
         person.SeeText("as its marks say").Click();
         person.Until(() => !person.PageText().Contains("as its marks say"), "the time given back");

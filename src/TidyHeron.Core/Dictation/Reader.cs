@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>
 /// Reads running words into moves. Words are parted into lexemes by <see cref="Lexer"/>; this reader walks over them
 /// once and puts each into the move being said, or begins the next move. What each kind of word does is in the
-/// other parts of this class: feet, hands, repeats.
+/// other parts of this class: feet, directions, hands, weapons, repeats, passages.
 /// </summary>
 public sealed partial class Reader
 {
@@ -329,44 +329,4 @@ public sealed partial class Reader
     private void Unread(Lexeme lexeme) => _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
 
     private string Slice(Lexeme lexeme) => _text.Substring(lexeme.Start, lexeme.Length);
-
-    /// <summary>The lexeme before, in the same clause, fillers left out.</summary>
-    private Lexeme? Previous(int i) => IndexBefore(i) is var at and >= 0 ? _lexemes[at] : null;
-
-    private int IndexBefore(int i)
-    {
-        for (var k = i - 1; k >= 0 && !_lexemes[k].IsStop; k--)
-            if (!_lexemes[k].Is("filler")) return k;
-        return -1;
-    }
-
-    /// <summary>The lexeme after, in the same clause, fillers left out.</summary>
-    private Lexeme? Next(int i) => IndexAfter(i) is var at and >= 0 ? _lexemes[at] : null;
-
-    private int IndexAfter(int i)
-    {
-        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
-            if (!_lexemes[k].Is("filler")) return k;
-        return -1;
-    }
-
-    private Lexeme? NextPastLevels(int i)
-    {
-        var at = IndexAfter(i);
-        while (at >= 0 && _lexemes[at].Is("level")) at = IndexAfter(at);
-        return at >= 0 ? _lexemes[at] : null;
-    }
-
-    private bool PreviousIs(int i, string kind) => Previous(i)?.Kind == kind;
-
-    /// <summary>Whether one of the given small words stands right before, articles aside.</summary>
-    private bool Follows(int i, params string[] words)
-    {
-        for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
-        {
-            if (words.Contains(_lexemes[k].Plain)) return true;
-            if (_lexemes[k].Plain is not ("the" or "your" or "a" or "an" or "my" or "our")) return false;
-        }
-        return false;
-    }
 }

@@ -62,7 +62,6 @@ public static class FloorDrawing
 /// <summary>The figures of a form as one SVG sheet, a row of counts to read like a line of text.</summary>
 public static class FigureSheet
 {
-    private const int Columns = 6;
     private const double Cell = 230;
 
     /// <summary>The figures of a whole form, or of one of its sections.</summary>
@@ -70,13 +69,15 @@ public static class FigureSheet
     {
         var last = lastMove ?? reading.Form.Moves.Count - 1;
         var scale = 165 / Math.Max(reading.Body.StatureCm, 1);
-        var rows = (last - first + Columns) / Columns;
+        // A few moves are drawn larger, to be read from a wall.
+        var columns = last - first < 8 ? 4 : 6;
+        var rows = (last - first + columns) / columns;
         var svg = new StringBuilder();
-        svg.Append(FormattableString.Invariant($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {Columns * Cell:0} {rows * Cell + 30:0}\"><title>{FloorDrawing.Escape(reading.Form.Title)}</title><style>{Style}text{{font:12px sans-serif;fill:#1d3d44}}.c{{font-size:20px;font-weight:bold}}</style>"));
+        svg.Append(FormattableString.Invariant($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {columns * Cell:0} {rows * Cell + 30:0}\"><title>{FloorDrawing.Escape(reading.Form.Title)}</title><style>{Style}text{{font:12px sans-serif;fill:#1d3d44}}.c{{font-size:20px;font-weight:bold}}</style>"));
         for (var i = first; i <= last; i++)
         {
             var move = reading.Form.Moves[i];
-            var (x, y) = ((i - first) % Columns * Cell, (i - first) / Columns * Cell);
+            var (x, y) = ((i - first) % columns * Cell, (i - first) / columns * Cell);
             var figure = reading.Figures.Moves[i].Telling(move);
             var facing = reading.Walk.Postures[i].Heading.Degrees;
             svg.Append(FormattableString.Invariant($"<g transform=\"translate({x + Cell / 2:0.#} {y + 185:0.#}) scale({scale:0.###})\">{Draw(figure, reading.Body, Camera.For(view, facing))}</g>"));

@@ -100,8 +100,8 @@ export function RoomView({
         </g>
       </svg>
       <figcaption className="px-1 py-1 text-sm text-ink-soft">
-        The ring with the arrow is where to start and which way to face; the shaded field is what feet, limbs
-        {plan.weapon && " and weapon"} sweep over.
+        The ring with the arrow is where to start and which way to face; the shaded field is what feet
+        {plan.weapon ? ", limbs and weapon" : " and limbs"} sweep over.
       </figcaption>
     </figure>
   );

@@ -134,7 +134,7 @@ function Editor({ stored }: { stored: FormResponse }) {
             </label>
           ))}
         </fieldset>
-        <span className="ml-auto flex items-center gap-2">
+        <span className="ml-auto flex flex-wrap items-center justify-end gap-x-2">
           {stored.mayEdit && (
             <>
               <SaveStatus editor={editor} onCopied={(copy) => navigate(`/forms/${copy}`)} />

@@ -104,6 +104,10 @@ function frameOf(walk: Walk) {
 
 function halfOf(view: View, frame: ReturnType<typeof frameOf>, stature: number) {
   if (view === "above") return { across: frame.width, upright: frame.depth };
+  if (view === "quarter") {
+    const across = (frame.width + frame.depth) * Math.SQRT1_2;
+    return { across, upright: stature * 0.62 + across * 0.2 };
+  }
   const [across, away] = view === "side" ? [frame.depth, frame.width] : [frame.width, frame.depth];
   // The floor is seen from a little above: a quarter of its depth adds to the height.
   return { across, upright: stature * 0.62 + away * 0.2 };

@@ -252,7 +252,7 @@ function Playing({
       <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section
           aria-label="Performer"
-          className="flex min-h-[27rem] flex-col border border-line lg:h-[calc(100dvh-14.5rem)]"
+          className="flex min-h-[27rem] flex-col border border-line lg:h-[calc(100dvh-18.5rem)]"
         >
           <Stage ref={stage} walk={walk} view={view} part={part} label={label} />
           <div className="border-t border-line p-2">{controls}</div>

@@ -21,6 +21,11 @@ function see(view: View, x: number, y: number, z: number): Look {
       return { x: -x, y: -z * 0.97 + y * 0.24, depth: -y };
     case "side":
       return { x: y, y: -z * 0.97 + x * 0.24, depth: -x };
+    case "quarter": {
+      // From in front and an eighth of a turn to the performer's right.
+      const [right, away] = [(-x + y) * Math.SQRT1_2, (-x - y) * Math.SQRT1_2];
+      return { x: right, y: -z * 0.97 - away * 0.24, depth: away };
+    }
     case "above":
       return { x, y: -y, depth: -z };
   }

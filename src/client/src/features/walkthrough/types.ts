@@ -9,6 +9,7 @@ export const views = [
   ["mirrored", "facing you, mirrored", "Facing you as in a mirror: your left is the left that you see."],
   ["facing", "facing you, true", "Facing you truly: the performer's left is on your right."],
   ["side", "from the right side", "Seen from the performer's opening right; the front is on the right of the picture."],
+  ["quarter", "from in front, to one side", "Seen from in front and to the performer's opening right."],
   ["above", "from above", "Seen from above, the opening front at the top."],
 ] as const;
 

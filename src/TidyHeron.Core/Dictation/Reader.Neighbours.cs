@@ -1,0 +1,45 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What stands before and after a lexeme.</summary>
+public sealed partial class Reader
+{
+    /// <summary>The lexeme before, in the same clause, fillers left out.</summary>
+    private Lexeme? Previous(int i) => IndexBefore(i) is var at and >= 0 ? _lexemes[at] : null;
+
+    private int IndexBefore(int i)
+    {
+        for (var k = i - 1; k >= 0 && !_lexemes[k].IsStop; k--)
+            if (!_lexemes[k].Is("filler")) return k;
+        return -1;
+    }
+
+    /// <summary>The lexeme after, in the same clause, fillers left out.</summary>
+    private Lexeme? Next(int i) => IndexAfter(i) is var at and >= 0 ? _lexemes[at] : null;
+
+    private int IndexAfter(int i)
+    {
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+            if (!_lexemes[k].Is("filler")) return k;
+        return -1;
+    }
+
+    private Lexeme? NextPastLevels(int i)
+    {
+        var at = IndexAfter(i);
+        while (at >= 0 && _lexemes[at].Is("level")) at = IndexAfter(at);
+        return at >= 0 ? _lexemes[at] : null;
+    }
+
+    private bool PreviousIs(int i, string kind) => Previous(i)?.Kind == kind;
+
+    /// <summary>Whether one of the given small words stands right before, articles aside.</summary>
+    private bool Follows(int i, params string[] words)
+    {
+        for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
+        {
+            if (words.Contains(_lexemes[k].Plain)) return true;
+            if (_lexemes[k].Plain is not ("the" or "your" or "a" or "an" or "my" or "our")) return false;
+        }
+        return false;
+    }
+}

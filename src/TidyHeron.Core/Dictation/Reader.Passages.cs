@@ -1,0 +1,93 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Repeating passages: "from the second count", "the last three on the other side", "the whole section again".</summary>
+public sealed partial class Reader
+{
+    private Form SoFar() => _form with { Moves = [.. _before, .. _said] };
+
+    private int[] CountsSoFar() => Counts.Of(SoFar());
+
+    /// <summary>"From the second count", "counts one to four", "the last three", "the whole section": which moves are meant.</summary>
+    private (int First, int Last)? PassageOf(List<Lexeme> clause)
+    {
+        var counts = CountsSoFar();
+        if (counts.Length == 0 || counts[^1] == 0 && counts.Max() == 0) return null;
+        var end = counts.Length - 1;
+        var highest = counts.Max();
+        (int, int)? Counted(int first, int last) =>
+            first >= 1 && first <= last && last <= highest ? (Array.IndexOf(counts, first), Array.LastIndexOf(counts, last)) : null;
+
+        if (clause.Any(l => l.Is("passage", "all"))) return Counted(1, highest);
+        if (clause.Any(l => l.Is("passage", "two"))) return Counted(highest - 1, highest);
+        if (clause.Any(l => l.Is("passage", "section")))
+        {
+            var starts = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(i => i >= 0).Order().ToList();
+            // Said right after "end of section", the section that has just ended is meant.
+            return starts.Count == 0 ? (Array.IndexOf(counts, 1), end) : (starts[^1], end);
+        }
+        var numbers = clause.Where(l => l.Kind is "number" or "countWord" or "degrees" or "ordinal" && int.TryParse(l.Value, out _)).Select(l => l.Number).ToList();
+        var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
+        if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
+        if (numbers.Count == 0) return null;
+        if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
+        return numbers.Count >= 2 ? Counted(numbers[0], numbers[1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
+    }
+
+    /// <summary>
+    /// Where the passage began that "the same on the other side" speaks of, if it is more than the last count. Common
+    /// practice: what was done since the body turned, as in "turn left, low block; step, punch; same on the other side", or
+    /// since the feet were last together, if they have just come together again.
+    /// </summary>
+    private int? SinceTheTurn()
+    {
+        const int MostCounts = 6;
+        var counts = CountsSoFar();
+        var walk = Body.Walk.Of(SoFar(), Body.BodyMeasures.Reference, _ways);
+        var from = _cuts.Count > 0 ? Math.Max(_before.Count, SoFar().IndexOf(_cuts[^1].First)) : _before.Count;
+        from = Math.Max(from, _repeated);
+        bool Together(int i) => walk.Postures[i].Stance.Value is "closed-stance" or "ready-stance" or "attention-stance";
+        var home = counts.Length > 0 && Together(counts.Length - 1);
+        for (var i = counts.Length - 1; i >= from; i--)
+        {
+            if (home && (i == from || counts[i - 1] == 0 || Together(i - 1)) && counts[i] > 0) return counts[i] == counts[^1] ? null : i;
+            if (home) continue;
+            if (counts[i] == 0 || counts[^1] - counts[i] >= MostCounts) return null;
+            if (walk.Postures[i].Turned.Degrees == 0) continue;
+            while (i > from && counts[i - 1] == counts[i]) i--;
+            return counts[i] == counts[^1] ? null : i;
+        }
+        return null;
+    }
+
+    private void RepeatPassage((int First, int Last) passage, int more, bool otherSide)
+    {
+        var group = SoFar().Moves.ToArray()[passage.First..(passage.Last + 1)];
+        for (var k = 0; k < more; k++)
+        {
+            var form = SoFar();
+            var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
+            IReadOnlyList<Move> copies;
+            if (otherSide)
+            {
+                copies = Mirror.OtherSide(group, walk, form);
+                // A passage that does not end where it will be begun anew turns there from where the performer stands now.
+                if (walk.End.Heading != walk.Postures[form.IndexOf(group[^1].Id)].Heading)
+                {
+                    var target = walk.Postures[form.IndexOf(group[0].Id)].Heading.MirroredAcross(walk.Before(form.IndexOf(group[0].Id)).Heading);
+                    copies = [copies[0] with { Turn = target == walk.End.Heading ? null : target - walk.End.Heading, Facing = target }, .. copies.Skip(1)];
+                }
+            }
+            else
+            {
+                var before = walk.Before(form.IndexOf(group[0].Id)).Heading;
+                copies = [.. group.Select((m, i) => i == 0 ? AsSaidAgain(m, before, walk.End.Heading) : m with { Id = MoveId.New() })];
+            }
+            _said.AddRange(copies);
+            group = [.. copies];
+        }
+        _repeated = _before.Count + _said.Count;
+        _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
+    }
+}
