@@ -83,6 +83,19 @@ public class WalkthroughTests(DemoServer demo) : IClassFixture<DemoServer>
     }
 
     [Fact]
+    public void The_score_shows_the_body_at_the_move_chosen()
+    {
+        using var person = Open("Instructor", "Still Water", "");
+        person.Until(() => person.RowCount() > 5, "the score");
+        person.Keys(Keys.ArrowDown, Keys.ArrowDown);
+        person.See(By.CssSelector("aside canvas"));
+        person.Until(() => person.Driver.FindElement(By.CssSelector("aside canvas")).GetAttribute("aria-label")!.Contains("back stance"), "the figure told in words");
+        var first = Picture(person);
+        person.Keys(Keys.ArrowDown);
+        person.Until(() => Picture(person) != first, "another figure");
+    }
+
+    [Fact]
     public void An_instructor_times_a_move()
     {
         using var person = Open("Head instructor", "First Crossing", "/walk?pace=performance");

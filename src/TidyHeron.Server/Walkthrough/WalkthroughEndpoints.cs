@@ -13,7 +13,8 @@ namespace TidyHeron.Server.Walkthrough;
 
 /// <param name="Pace">learning, class or performance.</param>
 /// <param name="Speed">1 as it comes, 2 twice as fast; 0.25 to 4.</param>
-public sealed record WalkthroughRequest(FormDocument Form, double HeightCm = BodyMeasures.ReferenceStatureCm, MeasuredRequest? Measured = null, Pace Pace = Pace.Class, double Speed = 1);
+/// <param name="Only">Id of one move, where only that one is wanted.</param>
+public sealed record WalkthroughRequest(FormDocument Form, double HeightCm = BodyMeasures.ReferenceStatureCm, MeasuredRequest? Measured = null, Pace Pace = Pace.Class, double Speed = 1, string? Only = null);
 
 /// <param name="Start">Seconds from the beginning.</param>
 /// <param name="Moving">Seconds of movement.</param>
@@ -63,8 +64,9 @@ public static class WalkthroughEndpoints
         var figures = reading.Figures;
         return TypedResults.Ok(new WalkthroughResponse(reading.Form.Title, Joints, Points(figures.Start), request.HeightCm, Frames, figures.StartRig.Weapon is not null,
             Math.Round(timeline.Total, 2),
-            reading.Form.Moves.Select((move, i) =>
+            Enumerable.Range(0, reading.Form.Moves.Count).Where(i => request.Only is null || reading.Form.Moves[i].Id.Value == request.Only).Select(i =>
             {
+                var move = reading.Form.Moves[i];
                 var (posture, time) = (reading.Walk.Postures[i], timeline.Moves[i]);
                 return new WalkMove(move.Id.Value, reading.Counts[i], Counts.BeginsAt(reading.Counts, i), Math.Round(time.Start, 3), Math.Round(time.Moving, 3), Math.Round(time.Resting, 3), time.Timed,
                     move.Shout, posture.Heading.Degrees, Speech.Heading(posture.Heading, ways.Directions),

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
 import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
+import { useSavedEdit } from "../forms/useSavedEdit";
 import { EndOnTheSpot } from "./EndOnTheSpot";
 import { centimetres } from "./FloorView";
 import { NumberField, PerformerFields, usePerformer } from "./Performer";
@@ -44,10 +45,9 @@ function lastAsked(): Asked {
 /** What floor and ceiling a form takes for one body, where to start in a room, and how to end on the spot. */
 export default function FloorPage() {
   const { id = "" } = useParams();
-  const queries = useQueryClient();
   const [asked, setAsked] = useState(lastAsked);
   const [performer, setPerformer] = usePerformer();
-  const [problem, setProblem] = useState<string>();
+  const [apply, problem] = useSavedEdit(id);
   const form = useQuery({
     queryKey: ["walkForm", id],
     queryFn: () => answer(api.GET("/api/forms/{id}", { params: { path: { id } } })),
@@ -89,19 +89,6 @@ export default function FloorPage() {
   const shown = useLast(plan.data);
   const read = useLast(readings.data);
   if (!form.data || !shown || !read) return <Waiting error={form.error ?? plan.error ?? readings.error} />;
-
-  const apply = async (edit: Schemas["EditDocument"]) => {
-    try {
-      const path = { path: { id } };
-      const newest = await answer(api.GET("/api/forms/{id}", { params: path }));
-      const edited = await answer(api.POST("/api/edits", { body: { form: newest.form, edits: [edit] } }));
-      await answer(api.PUT("/api/forms/{id}", { params: path, body: { basedOn: newest.revision, form: edited.form } }));
-      await queries.invalidateQueries({ queryKey: ["walkForm", id] });
-      setProblem(undefined);
-    } catch (error) {
-      setProblem(error instanceof Problem ? error.words : String(error));
-    }
-  };
 
   const wrong = plan.error instanceof Problem ? plan.error : undefined;
   const { fit, sections, spacing, rose, tape } = shown;

@@ -31,7 +31,7 @@ export function FloorView({ readings, selected }: { readings: Readings; selected
     <figure className="flex min-h-0 lg:flex-col">
       <svg
         viewBox={`${frame.x} ${frame.y} ${frame.size} ${frame.size}`}
-        className="w-full bg-sheet max-lg:w-[46vw] max-lg:max-w-72 max-lg:shrink-0"
+        className="w-full bg-sheet lg:max-h-[44dvh] max-lg:w-[46vw] max-lg:max-w-72 max-lg:shrink-0"
         role="img"
         aria-label={describe(readings, selected, posture)}
       >

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -7,6 +7,7 @@ import { Waiting } from "../../ui/Waiting";
 import { LinkSheet } from "../applications/LinkSheet";
 import { WriteLine } from "../dictation/WriteLine";
 import { FloorView } from "../floor/FloorView";
+import { FigureOfMove } from "../walkthrough/FigureOfMove";
 import { FormMenu } from "./FormMenu";
 import { EmptyScore, linkWords, Standing, useHeadings } from "./FormParts";
 import { HeaderSheet, KeysSheet, NameSectionSheet } from "./FormSheets";
@@ -44,6 +45,8 @@ function Editor({ stored }: { stored: FormResponse }) {
     queryFn: () => answer(api.GET("/api/applications", { params: { query: { formId: stored.id } } })),
   });
 
+  // On a small screen the floor alone stays in view.
+  const wide = useMemo(() => matchMedia("(min-width: 64rem)").matches, []);
   const written = editor.written;
   const moves = written?.readings.moves ?? [];
   const selection = useSelection(moves);
@@ -208,9 +211,12 @@ function Editor({ stored }: { stored: FormResponse }) {
         </div>
         <aside
           aria-label="Floor"
-          className="order-1 border-line bg-sheet max-lg:sticky max-lg:top-0 max-lg:z-20 max-lg:border-b lg:order-2 lg:border-l"
+          className="order-1 min-h-0 border-line bg-sheet lg:max-h-[calc(100dvh-7.2rem)] lg:overflow-y-auto max-lg:sticky max-lg:top-0 max-lg:z-20 max-lg:border-b lg:order-2 lg:border-l"
         >
           <FloorView readings={written.readings} selected={focus} />
+          {wide && focusId && focusReading && (
+            <FigureOfMove form={shown} move={focusId} heightCm={editor.heightCm} words={focusReading.words} />
+          )}
           <div className="hidden border-t border-line px-3 py-2 lg:block">
             <Standing reading={focusReading} start={written.readings.start} />
             <label className="mt-3 flex items-center gap-2 text-sm text-ink-soft">

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
@@ -7,6 +7,7 @@ import { Choice } from "../../ui/Field";
 import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
 import { type Performer, PerformerFields, usePerformer } from "../floor/Performer";
+import { useSavedEdit } from "../forms/useSavedEdit";
 import { Stage, type StageHandle } from "./Stage";
 import { TimeLine } from "./TimeLine";
 import { type Part, parts, type View, views, type Walk } from "./types";
@@ -105,13 +106,12 @@ function Playing({
   setPerformer: (performer: Performer) => void;
   errors: Record<string, string[]> | undefined;
 }) {
-  const queries = useQueryClient();
   const view = (params.get("view") as View | null) ?? "behind";
   const part = (params.get("part") as Part | null) ?? "both";
   const hall = params.get("hall") === "1";
   const section = walk.sections.find((s) => s.id === params.get("section"));
   const [caller, setCaller] = useState(false);
-  const [problem, setProblem] = useState<string>();
+  const [apply, problem] = useSavedEdit(stored.id);
   const stage = useRef<StageHandle>(null);
   const loop = useMemo(() => {
     if (!section) return undefined;
@@ -124,7 +124,7 @@ function Playing({
     // The bar follows ten times a second; the figure every frame.
     setMoment(Math.round(seconds * 10) / 10);
   }, []);
-  const player = usePlayer(walk, loop, onFrame);
+  const player = usePlayer(walk, loop, caller, onFrame);
   const move = walk.moves[player.index];
   const next = walk.moves[player.index + 1];
 
@@ -158,20 +158,7 @@ function Playing({
     return () => removeEventListener("keydown", listen);
   }, []);
 
-  const setSeconds = async (id: string, seconds: number | null) => {
-    try {
-      const path = { path: { id: stored.id } };
-      const newest = await answer(api.GET("/api/forms/{id}", { params: path }));
-      const edited = await answer(
-        api.POST("/api/edits", { body: { form: newest.form, edits: [{ kind: "setSeconds", move: id, seconds }] } }),
-      );
-      await answer(api.PUT("/api/forms/{id}", { params: path, body: { basedOn: newest.revision, form: edited.form } }));
-      await queries.invalidateQueries({ queryKey: ["walkForm", stored.id] });
-      setProblem(undefined);
-    } catch (error) {
-      setProblem(error instanceof Problem ? error.words : String(error));
-    }
-  };
+  const setSeconds = (id: string, seconds: number | null) => apply({ kind: "setSeconds", move: id, seconds });
 
   const words = move ? (part === "feet" ? move.feet : part === "hands" ? move.hands : move.words) : "The opening.";
   const label = move?.count ? `Count ${move.count}: ${move.words}.` : move ? `${move.words}.` : "The opening position.";

@@ -41,6 +41,8 @@ export function poseAt(walk: Walk, seconds: number, into: Float64Array) {
 export function usePlayer(
   walk: Walk,
   loop: { from: number; to: number } | undefined,
+  /** Whether the count track is there to be played. */
+  caller: boolean,
   onFrame: (seconds: number) => void,
 ) {
   const [playing, setPlaying] = useState(false);
@@ -82,13 +84,13 @@ export function usePlayer(
     }
     let last = performance.now();
     let request = 0;
-    const track = audio.current;
+    const track = caller ? audio.current : null;
     if (track) {
       track.currentTime = now.current + (now.current === 0 ? 0 : leadIn);
       track.play().catch(() => setPlaying(false));
     }
     const tick = (time: number) => {
-      const sounding = audio.current;
+      const sounding = track;
       let next = sounding ? sounding.currentTime - leadIn : now.current + (time - last) / 1000;
       last = time;
       if (loop && next >= loop.to) {
@@ -104,7 +106,7 @@ export function usePlayer(
     };
     request = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(request);
-  }, [playing, loop, walk, show]);
+  }, [playing, loop, walk, caller, show]);
 
   const toggle = () => {
     if (!playing && now.current >= walk.totalSeconds - 0.01) seek(loop?.from ?? 0);
