@@ -51,6 +51,8 @@ public sealed record MoveDocument
     public string? Id { get; init; }
     public Counting Counting { get; init; } = Counting.Own;
     public FootworkDocument? Footwork { get; init; }
+    /// <summary>On which part of the foot that stays the body turns.</summary>
+    public PivotPoint? Pivot { get; init; }
     /// <summary>Signed degrees, to the right positive, -720 to 720.</summary>
     public int? Turn { get; init; }
     /// <summary>Degrees clockwise from the opening front, 0 to 359.</summary>

@@ -58,6 +58,7 @@ public static class FormDocuments
         Id = move.Id.Value,
         Counting = move.Counting,
         Footwork = move.Footwork is { } f ? new FootworkDocument(f.Kind.Value, f.Foot, f.Way) : null,
+        Pivot = move.Pivot,
         Turn = move.Turn?.Degrees,
         Facing = move.Facing?.Degrees,
         Stance = move.Stance is { } s ? new StanceDocument(s.Kind.Value, s.Lead) : null,
@@ -145,6 +146,7 @@ public static class FormDocuments
             {
                 Counting = document.Counting,
                 Footwork = document.Footwork is { } f ? new Footwork(TermOf($"{place}.footwork.kind", f.Kind, TermKind.Footwork), f.Foot, f.Way) : null,
+                Pivot = document.Pivot,
                 Turn = document.Turn is { } t ? new Turn(t) : null,
                 Facing = document.Facing is { } h ? new Heading(h) : null,
                 Stance = document.Stance is { } s ? new StanceTaken(TermOf($"{place}.stance.kind", s.Kind, TermKind.Stance), s.Lead) : null,

@@ -182,6 +182,6 @@ public class PassageTests(DemoServer demo) : IClassFixture<DemoServer>
         });
         watch.observe(document.querySelector('main'), { subtree: true, childList: true, characterData: true });
         document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
-        setTimeout(() => done(-1), 5000);
+        setTimeout(() => done(-1), 15000);
         """;
 }

@@ -62,6 +62,7 @@ public static class Samples
     public static readonly Gen<Move> AnyMove =
         from footwork in MaybeRef(AnyFootwork)
         from turn in Maybe(Gen.Select(AnySide, Pick(45, 90, 135, 180, 225, 270, 315, 360), Turn.To))
+        from pivot in Gen.Frequency((4, Gen.Const((PivotPoint?)null)), (1, Gen.Enum<PivotPoint>().Select(p => (PivotPoint?)p)))
         from facing in Maybe(Gen.Int[0, 23].Select(h => new Heading(h * 15)))
         from stance in MaybeRef(AnyStance)
         from top in Maybe(AnySide)
@@ -73,6 +74,7 @@ public static class Samples
         select new Move(MoveId.New())
         {
             Footwork = feet,
+            Pivot = pivot,
             Turn = turn ?? (feet is { Kind.Value: "turn" or "spin" } && facing is null && feet.Way is null ? Turn.To(Side.Left, 90) : null),
             Facing = facing,
             Stance = stance,

@@ -11,6 +11,7 @@ internal sealed class Draft
     public string? Footwork { get; set; }
     public Side? Foot { get; set; }
     public Way? Way { get; set; }
+    public PivotPoint? Pivot { get; set; }
     public int? TurnAmount { get; set; }
     public Side? TurnSide { get; set; }
     public Heading? Facing { get; set; }
@@ -43,9 +44,9 @@ internal sealed class Draft
     public bool HasBody => Footwork is not null || HasTurn || Facing is not null || Stance is not null || IsDone || Foot is not null || Way is not null;
 
     /// <summary>A shout or a remark and nothing else: it speaks of the move before.</summary>
-    public bool IsOnlyVoice => !HasBody && Gaze is null && Breath is null && Tempo is null && SetOnTop is null && Weapon is null && Lead is null;
+    public bool IsOnlyVoice => !HasBody && Gaze is null && Breath is null && Tempo is null && SetOnTop is null && Weapon is null && Pivot is null && Lead is null;
 
-    public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Weapon is null && Notes.Count == 0 && Lead is null;
+    public bool IsEmpty => !HasBody && Gaze is null && Breath is null && Tempo is null && !Shout && SetOnTop is null && Weapon is null && Pivot is null && Notes.Count == 0 && Lead is null;
 
     /// <summary>The move as far as it was said.</summary>
     /// <param name="before">Where the performer stands before it.</param>
@@ -86,6 +87,7 @@ internal sealed class Draft
         {
             Counting = Counting,
             Footwork = footwork is null ? null : new Footwork(new TermId(footwork), Foot, way),
+            Pivot = Pivot,
             Turn = turn,
             Facing = facing,
             Stance = Stance is { } stance ? new StanceTaken(stance, isEven ? null : Lead) : null,

@@ -32,7 +32,7 @@ public sealed partial class Reader
             return;
         }
         if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork")) && Follows(i, "to", "towards", "toward")
-            && next is null or { Kind: not ("footNoun" or "handNoun") })
+            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
         {
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return;
@@ -187,6 +187,19 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var way = Enum.Parse<Way>(lexeme.Value, ignoreCase: true);
         Note(lexeme, "way");
+        // "Right foot back to the left foot": it comes home beside the other one.
+        if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to"
+            && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            var noun = IndexAfter(IndexAfter(i));
+            for (var k = i + 1; k <= noun; k++)
+            {
+                Note(_lexemes[k], "footwork");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            return;
+        }
         if (Previous(i) is { Kind: "landing" or "technique" } or { Kind: "footwork", Value: "land" }) return;
         if (PreviousIs(i, "facing") && way == Way.Forward)
         {

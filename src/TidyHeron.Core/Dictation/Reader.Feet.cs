@@ -19,6 +19,11 @@ public sealed partial class Reader
             TakeStance(i);
             return;
         }
+        if (kind is "lift-foot" or "slide" or "shift" or "drop" or "return" && Next(i) is { Kind: "weapon" })
+        {
+            Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
+            return;
+        }
         if (lexeme.Plain == "close" && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
         {
             Unread(lexeme);
@@ -114,7 +119,7 @@ public sealed partial class Reader
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
         var behind = _lexemes[i].Plain.Contains("behind");
         if (end > i && _draft is { Footwork: "step" or "cross-front", IsDone: false } && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
-        else if (_draft is { Footwork: "step" or "slide" or "lift-foot", Way: null, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) _draft.Footwork = "pull-together";
+        else if (_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return end;
     }
 
@@ -133,6 +138,8 @@ public sealed partial class Reader
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;
         if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
+        // "Spinning back fist, turning 360 left": the turn says how far the spin goes.
+        if (_draft is { Footwork: "spin", HasTurn: false, SentenceEnded: false } && Turning.Contains(kind)) return false;
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.

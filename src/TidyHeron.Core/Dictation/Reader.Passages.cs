@@ -32,7 +32,8 @@ public sealed partial class Reader
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
         if (numbers.Count == 0) return null;
         if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
-        return numbers.Count >= 2 ? Counted(numbers[0], numbers[1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
+        // "Counts 6 to 9 same as 1 to 4": the last two tell what is repeated.
+        return numbers.Count >= 2 ? Counted(numbers[^2], numbers[^1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
     }
 
     /// <summary>

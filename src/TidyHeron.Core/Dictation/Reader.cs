@@ -73,6 +73,10 @@ public sealed partial class Reader
     private void ReadAll()
     {
         Corrections.Apply(_lexemes);
+        // "Step one, …", "step two, …": a number that stands alone after the word is the number of a count.
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && Alone(i + 1))
+                _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
         for (var i = 0; i < _lexemes.Count; i++)
@@ -150,6 +154,7 @@ public sealed partial class Reader
             case "landing": TakeLanding(i); break;
             case "set": i = TakePreparation(i); break;
             case "beside": i = TakeBeside(i); break;
+            case "pivotPoint": ForThisMove(lexeme).Pivot = Enum.Parse<PivotPoint>(lexeme.Value, ignoreCase: true); break;
             case "support": Note(lexeme, "foot"); break;
             case "from": i = TakeSource(i, opening: false); break;
             case "opening": i = TakeSource(i, opening: true); break;
@@ -255,6 +260,7 @@ public sealed partial class Reader
             Tempo = draft.Tempo ?? last.Tempo,
             Gaze = draft.Gaze ?? last.Gaze,
             Weapon = draft.Weapon ?? last.Weapon,
+            Pivot = draft.Pivot ?? last.Pivot,
             Note = string.Join(" ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
         };
         for (var i = 0; i < _fields.Count; i++)

@@ -135,6 +135,7 @@ public static class Speech
                 parts.Add(ways.Vocabulary.Name(footwork.Kind, ways.Tradition) + foot + (footwork.Way is { } way ? " " + WayWord(way) : ""));
             }
         }
+        if (move.Pivot is { } pivot) parts.Add(pivot == PivotPoint.Heel ? "pivoting on the heel" : "pivoting on the ball of the foot");
         if (move.Turn is { } turn) parts.Add(Turn(turn));
         if (move.Facing is { } facing) parts.Add("facing " + Heading(facing, ways.Directions));
         if (move.Stance is { } stance) parts.Add(Stance(stance.Kind, stance.Lead, ways));

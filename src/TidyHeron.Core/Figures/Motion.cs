@@ -34,7 +34,9 @@ public static class Motion
             var way = b.Middle - a.Middle;
             var middle = way.Length < Stayed ? a.Middle : Point3.Between(a.Middle, b.Middle, s);
             // A step lifts the foot a hand's breadth; what is in the air already needs no more.
-            if (way.Length >= Stayed && a.Middle.Z < 1 && b.Middle.Z < 1) middle = middle with { Z = middle.Z + swing * Math.Min(0.03 * body.StatureCm, way.Length * 0.2) };
+            // And a foot that turns on its heel or ball stays down.
+            var pivots = way.Length <= 0.8 * body.FootLengthCm && Math.Abs(b.Degrees - a.Degrees) > 15;
+            if (way.Length >= Stayed && !pivots && a.Middle.Z < 1 && b.Middle.Z < 1) middle = middle with { Z = middle.Z + swing * Math.Min(0.03 * body.StatureCm, way.Length * 0.2) };
             return new FootAim(middle, Mix(a.Degrees, b.Degrees), Mix(a.HeelCm, b.HeelCm), t < 0.5 ? a.Kneels : b.Kneels, Mix(a.KneeAhead, b.KneeAhead));
         }
 

@@ -76,6 +76,9 @@ public enum TipHeight { Floor, Knee, Belt, Chest, Eyes, Overhead }
 /// <summary>Where a weapon that has struck comes to rest.</summary>
 public enum StopPlace { Shoulder, UnderArm, Belt, Hip, Forearm, FullReach }
 
+/// <summary>On which part of the foot that stays the body turns.</summary>
+public enum PivotPoint { Heel, Ball }
+
 /// <summary>How the weapon is led. The line of a strike (overhead, diagonal, rising …) is its technique.</summary>
 /// <param name="Leads">The hand nearer the striking end, where it was said.</param>
 /// <param name="From">The side that the strike comes from, where it was said.</param>
@@ -105,6 +108,8 @@ public sealed record Move(MoveId Id)
 {
     public Counting Counting { get; init; } = Counting.Own;
     public Footwork? Footwork { get; init; }
+    /// <summary>On which part of the foot that stays the body turns, where it was said; otherwise its middle stays.</summary>
+    public PivotPoint? Pivot { get; init; }
     /// <summary>The turn as said.</summary>
     public Turn? Turn { get; init; }
     /// <summary>The direction faced afterwards, as said.</summary>

@@ -89,7 +89,7 @@ public static class Alignment
 
     private static IEnumerable<string> Differences(Move a, Move b, Conventions ways)
     {
-        if (a.Footwork != b.Footwork) yield return $"feet: {Feet(a)} / {Feet(b)}";
+        if (a.Footwork != b.Footwork || a.Pivot != b.Pivot) yield return $"feet: {Feet(a)} / {Feet(b)}";
         if (a.Stance != b.Stance) yield return $"stance: {Stance(a)} / {Stance(b)}";
         if (a.Turn != b.Turn || a.Facing != b.Facing) yield return Direction(a, b, ways);
         if (a.Hands != b.Hands || a.SetOnTop != b.SetOnTop) yield return $"hands: {Hands(a)} / {Hands(b)}";

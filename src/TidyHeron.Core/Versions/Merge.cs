@@ -116,6 +116,7 @@ public static class Merge
         Part("counting", x => x.Counting, (x, v) => x with { Counting = v });
         Part("feet", x => x.Footwork, (x, v) => x with { Footwork = v });
         Part("direction", x => (x.Turn, x.Facing), (x, v) => x with { Turn = v.Turn, Facing = v.Facing });
+        Part("pivot", x => x.Pivot, (x, v) => x with { Pivot = v });
         Part("stance", x => x.Stance, (x, v) => x with { Stance = v });
         Part("preparation", x => x.SetOnTop, (x, v) => x with { SetOnTop = v });
         Part("hands", x => x.Hands, (x, v) => x with { Hands = v });

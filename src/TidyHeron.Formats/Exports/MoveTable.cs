@@ -14,7 +14,7 @@ namespace TidyHeron.Formats.Exports;
 public static class MoveTable
 {
     private static readonly string[] Columns =
-        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section", "grip", "strikeFrom", "tip", "stop", "stepAdjustCm", "seconds", "alternatives", "accepted"];
+        ["id", "counting", "footwork", "foot", "way", "turn", "facing", "stance", "lead", "setOnTop", "hands", "kick", "kickFoot", "kickLevel", "landing", "gaze", "breath", "tempo", "shout", "note", "section", "grip", "strikeFrom", "tip", "stop", "stepAdjustCm", "seconds", "pivot", "alternatives", "accepted"];
 
     public static string Write(Form form)
     {
@@ -28,7 +28,7 @@ public static class MoveTable
                 m.Id, Camel(m.Counting.ToString()), m.Footwork?.Kind, Word(m.Footwork?.Foot), Word(m.Footwork?.Way), Number(m.Turn), Number(m.Facing), m.Stance?.Kind, Word(m.Stance?.Lead),
                 Word(m.SetOnTop), string.Join("; ", m.Hands.Select(Hand)), m.Kick?.Technique, Word(m.Kick?.Foot), Word(m.Kick?.Level), Word(m.Kick?.Landing),
                 Word(m.Gaze), Word(m.Breath), Word(m.Tempo), m.Shout ? "yes" : "", m.Note, sections.TryGetValue(new MoveId(m.Id!), out var s) ? (s.Name.Length > 0 ? s.Name : "-") : "",
-                Word(m.Weapon?.Leads), Word(m.Weapon?.From), Word(m.Weapon?.Tip), Word(m.Weapon?.Stop), m.StepAdjustCm == 0 ? "" : Decimal(m.StepAdjustCm), Decimal(m.Seconds), Listed(m.Alternatives), Listed(m.Accepted),
+                Word(m.Weapon?.Leads), Word(m.Weapon?.From), Word(m.Weapon?.Tip), Word(m.Weapon?.Stop), m.StepAdjustCm == 0 ? "" : Decimal(m.StepAdjustCm), Decimal(m.Seconds), Word(m.Pivot), Listed(m.Alternatives), Listed(m.Accepted),
             ]);
         table.Flush();
         return text.ToString();
@@ -122,6 +122,7 @@ public static class MoveTable
                 Note = Array.IndexOf(header, "note") is var note and >= 0 ? cells[note] : "",
                 StepAdjustCm = Fraction("stepAdjustCm") ?? 0,
                 Seconds = Fraction("seconds"),
+                Pivot = Choice<PivotPoint>("pivot"),
                 Weapon = weapon == new WeaponDocument() ? null : weapon,
                 Alternatives = List<AlternativeDocument>("alternatives"),
                 Accepted = List<AcceptanceDocument>("accepted"),

@@ -7,6 +7,23 @@ namespace TidyHeron.Core.Tests.Body;
 
 public class WalkTests
 {
+    [Theory]
+    [InlineData("on the heel", -0.5)]
+    [InlineData("on the ball of the foot", 0.2)]
+    [InlineData("", 0)]
+    public void A_foot_that_stays_turns_on_its_heel_or_ball(string on, double ahead)
+    {
+        var reading = Samples.ReadingOf($"Step with the left foot into a left front stance. Turn 90 degrees right {on}, right foot, right front stance.");
+        reading.Findings.ShouldBeEmpty();
+        var (before, after) = (reading.Walk.Postures[0].Left, reading.Walk.Postures[1].Left);
+        // The point it turns on has stayed where it was; the rest of the foot has not.
+        var cm = ahead * BodyMeasures.Reference.FootLengthCm;
+        var moved = after.Place + Spot.Along(after.Heading, cm) - (before.Place + Spot.Along(before.Heading, cm));
+        moved.Length.ShouldBeLessThan(1e-9);
+        after.Heading.ShouldNotBe(before.Heading);
+        ((after.Place - before.Place).Length > 1).ShouldBe(ahead != 0);
+    }
+
     // Steps as long as their stances have them.
     private static readonly Gen<Form> AsTheyCome = Samples.AnyForm.Select(f => new Core.Notation.Edits.ClearAdjustments().Apply(f));
 

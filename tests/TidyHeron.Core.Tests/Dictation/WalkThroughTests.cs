@@ -58,6 +58,18 @@ public class WalkThroughTests
         Shift right into right bow stance facing three o'clock, left palm strike. Kick with the left, heel kick, put it down in front into left bow and punch right. Turn around 180 to the right into right bow stance with an elbow strike, right.
         Slowly sink into pu bu on the right leg, look at the left hand. Stand up, feet together, fists at the waist.
         """, "0 none horse, 0 none horse, 270 left bow, 0 none horse, 90 right bow, 90 left bow, 270 right bow, 270 right drop, 270 none closed")]
+    [InlineData("""
+        Right, so we start from heiko dachi. First thing, you move the left foot out and turn to nine o'clock, sinking in nekoashi dachi with a left shuto uke. Without moving the feet, maete mae geri with the left leg, then set it down into zenkutsu dachi and gyaku zuki.
+        Now bring the left foot back next to the right, pivot 180 to the right, and do exactly the same thing on the other side. After that you turn to face the front, left foot forward, left zenkutsu, gedan barai with the left hand.
+        """, "270 left cat, 270 left front, 90 none closed, 90 right cat, 90 right front, 270 none closed, 0 left front")]
+    [InlineData("""
+        Step one, left foot back into right fighting stance, hands up. Step two, lead leg round kick, middle. Step three, put it down in front and cross punch. Step four, left leg front kick to the head, put it back behind.
+        Step five, spinning back fist with the left hand, turning 360 left. Yell.
+        """, "0 right step-guard, 0 right step-guard, 0 left step-guard, 0 right step-guard, 0 left step-guard")]
+    [InlineData("""
+        Count 1: with the left foot, step 45 degrees to the left, left walking stance, left high block. Count 2: right middle punch. Count 3: pull the left foot back, step 45 degrees right with the right foot, right walking stance, right high block. Count 4: left middle punch.
+        Count 5: right foot back to the left foot, face twelve o'clock, parallel stance, both palms press down slowly, exhale. Counts 6 to 9 same as 1 to 4.
+        """, "315 left walking, 315 left walking, 0 right walking, 0 right walking, 0 none ready, 315 left walking, 315 left walking, 0 right walking, 0 right walking")]
     public void A_walk_through_is_read_as_it_was_meant(string words, string expected)
     {
         var said = Samples.Say(words);

@@ -123,7 +123,12 @@ export function MovePanel({
             value={draft.facing == null ? "" : String(draft.facing)}
             onChange={(e) => set({ facing: e.target.value === "" ? null : Number(e.target.value) })}
           />
-          <span className="hidden sm:block" />
+          <Choice
+            label="Turns on"
+            options={[unsaid, ["heel", "the heel"], ["ball", "the ball of the foot"]]}
+            value={draft.pivot ?? ""}
+            onChange={(e) => set({ pivot: value(e.target.value) })}
+          />
           <Picker
             label="Stance"
             value={draft.stance?.kind ?? null}
