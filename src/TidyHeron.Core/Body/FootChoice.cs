@@ -138,7 +138,7 @@ internal sealed record FootChoice(
         if (feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
         if (moved is { } foot)
             // The knee that goes down is behind.
-            return kind is "step-back" or "cross-behind" or "kneel" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight
+            return kind is "step-back" or "slide-back" or "cross-behind" or "kneel" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight
                    || move.Kick is { Landing: Landing.Back } ? foot.Other : foot;
         // Turning on the spot past a right angle exchanges front and rear; less keeps the lead.
         if (now.Lead is { } lead) return turned.Amount > 90 ? lead.Other : lead;

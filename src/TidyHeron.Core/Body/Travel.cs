@@ -14,7 +14,7 @@ internal static class Travel
         double? distance = footwork.Kind.Value switch
         {
             "slide" or "shuffle" when Carries(footwork, before) => 1.5 * body.FootLengthCm,
-            "slide-back" => -1.5 * body.FootLengthCm,
+            "slide-back" when Carries(footwork, before) => -1.5 * body.FootLengthCm,
             "hop" => body.ShoulderBreadthCm,
             "jump" when footwork.Way is not null => 2 * body.ShoulderBreadthCm,
             "roll" => body.ShoulderHeightCm,
@@ -26,9 +26,12 @@ internal static class Travel
         return Spot.Along(heading, cm);
     }
 
-    /// <summary>Sliding the foot that already leads takes the stance along; sliding the other foot is a step.</summary>
+    /// <summary>
+    /// Sliding the foot that is already first on the way takes the stance along (the leading one forward, the rear one
+    /// back); sliding the other foot is a step.
+    /// </summary>
     internal static bool Carries(Footwork footwork, Posture before) =>
-        before.Lead is not null && (footwork.Foot is null || footwork.Foot == before.Lead);
+        before.Lead is { } lead && (footwork.Foot is null || footwork.Foot == (footwork.Kind.Value == "slide-back" ? lead.Other : lead));
 }
 
 /// <summary>Directions of steps as turns from the heading.</summary>

@@ -20,6 +20,8 @@ public sealed class LeadContradictsStep : IRule
             {
                 "step" when footwork.Way is null or Way.Forward or Way.ForwardLeft or Way.ForwardRight => foot,
                 "crescent-step" or "cross-front" => foot,
+                // A half turn on the way exchanges front and rear.
+                "step-back" when move.Turn is { Amount: > 90 } => null,
                 "step-back" or "cross-behind" => foot.Other,
                 "step" when footwork.Way is Way.Back => foot.Other,
                 _ => (Side?)null,

@@ -30,10 +30,14 @@ internal sealed class Draft
     public Tempo? Tempo { get; set; }
     public bool Shout { get; set; }
     public List<string> Notes { get; } = [];
+    /// <summary>"Pull the right foot back": beside the other one, unless a stance says that it goes past.</summary>
+    public bool PulledBack { get; set; }
     public bool IsOpening { get; set; }
     public bool SentenceEnded { get; set; }
     /// <summary>Called with a number: whatever it is, it takes the count.</summary>
     public bool IsNumbered { get; init; }
+    /// <summary>Where in the text its number stands.</summary>
+    public int CalledAt { get; init; }
 
     public bool HasHands => Hands.Count > 0;
     public bool IsDone => HasHands || Kick is not null;

@@ -40,7 +40,9 @@ internal static partial class Lexer
             else if (c == '°') Add("degrees", token.Index, 1, null);
             else if (c is '×' or '*') Add("times", token.Index, 1, null);
             else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
-            else Add(null, token.Index, token.Length, c is '.' or ';' or '!' or '?' or '…' ? "." : c == ':' ? ":" : ",");
+            // "Forearm... no, under the arm": dots of hesitation part no sentence.
+            else if (c == '…' || c == '.' && token.Index + 1 < text.Length && text[token.Index + 1] == '.' || c == '.' && token.Index > 0 && text[token.Index - 1] == '.') Add(null, token.Index, token.Length, ",");
+            else Add(null, token.Index, token.Length, c is '.' or ';' or '!' or '?' ? "." : c == ':' ? ":" : ",");
         }
 
         var lexemes = new List<Lexeme>();
@@ -62,7 +64,9 @@ internal static partial class Lexer
             {
                 var first = phrases.Match(words, i, atMost: 1);
                 // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
-                if (place.Meaning.Kind is "place" or "facing" or "from" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind != "filler") phrase = first;
+                // "From the left" tells where a strike comes from, but "from the left front stance" where a step does.
+                if (place.Meaning.Kind is "strikeFrom" or "way") phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
+                else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind != "filler") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
@@ -74,6 +78,7 @@ internal static partial class Lexer
 
         bool ReachesFurther(int i, int length)
         {
+            if (words[i + length - 1] is "left" or "right" && words[i] is "from" or "forward" or "backward" && phrases.Match(words, i + length) is { Meaning.Kind: "stance" or "footNoun" or "handNoun" }) return true;
             for (var k = i + 1; k < i + length; k++)
                 if (phrases.Match(words, k) is { Length: > 1 } inner && k + inner.Length > i + length) return true;
             return false;
@@ -93,6 +98,8 @@ internal static partial class Lexer
                 var start = sign.Start;
                 return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
             }
+            // "Face twelve": after a word of facing an hour needs no "o'clock".
+            if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "facing" }]) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);
         }
 

@@ -18,6 +18,12 @@ public sealed partial class Reader
             TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
             return;
         }
+        // "Pick up the right foot to the left one": the feet come together.
+        if (_draft is { Foot: { } going, Footwork: "step" or "lift-foot" or "slide" or "pull-together", IsDone: false } && going == side.Other && Follows(i, "to", "beside", "by", "against") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            return;
+        }
         if (_side is not null) Settle();
         // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
         if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
@@ -117,9 +123,12 @@ public sealed partial class Reader
 
     private void TakeAmount(int i, int degrees)
     {
-        if (Previous(i) is { Kind: "facing" } && Next(i) is not { Kind: "side" })
+        if (Previous(i) is { Kind: "facing" })
         {
-            TakeDirection(i, new Heading(degrees), said: true);
+            // "Facing 45 left" is a direction in the hall, as "facing 315" is.
+            var left = Next(i) is { Kind: "side" or "turnSide", Value: "left" };
+            if (Next(i) is { Kind: "side" or "turnSide" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
+            TakeDirection(i, new Heading(left ? 360 - degrees : degrees), said: true);
             return;
         }
         BeginTurnIfDone();
@@ -148,6 +157,11 @@ public sealed partial class Reader
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it
+            return;
+        }
+        if (Previous(i) is { Kind: "from" } || Follows(i, "from"))
+        {
+            Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
             return;
         }
         var backwards = lexeme.Value == "rear";
@@ -200,7 +214,7 @@ public sealed partial class Reader
             }
             return;
         }
-        if (Previous(i) is { Kind: "landing" or "technique" } or { Kind: "footwork", Value: "land" }) return;
+        if (Previous(i) is { Kind: "landing" or "technique" or "times" } or { Kind: "footwork", Value: "land" }) return;
         if (PreviousIs(i, "facing") && way == Way.Forward)
         {
             TakeDirection(i, Heading.Front, said: true);
@@ -211,6 +225,7 @@ public sealed partial class Reader
             _draft.TurnAmount ??= 180;
             return;
         }
+        if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;
         if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
         _draft.Way ??= way;
         _draft.Footwork ??= way is Way.Back ? "step-back" : "step";

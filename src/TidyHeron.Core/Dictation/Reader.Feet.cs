@@ -24,6 +24,25 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
             return;
         }
+        // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
+        if (kind == "rise" && lexeme.Plain == "stand" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
+        {
+            Note(lexeme, "filler");
+            return;
+        }
+        // "Raise overhead and cut": what is raised without being named is what the hands hold.
+        if (kind == "lift-foot" && lexeme.Plain is "raise" or "raises" or "lift" or "lifts" or "raising" or "lifting" && _foot is null
+            && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" or "handNoun" } and not { Plain: "knee" or "knees" })
+        {
+            if (Holds("sword")) Retell(i, "sword-high-guard");
+            else Note(lexeme, "filler");
+            return;
+        }
+        if (lexeme.Plain is "cross" && (Previous(i) is { Kind: "side" } && _side is not null || Previous(i) is { Kind: "handNoun" or "relHand" } && _hand is not null) && Next(i) is null or { Kind: "technique" or "then" or "together" } && _foot is null)
+        {
+            Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
+            return;
+        }
         if (lexeme.Plain == "close" && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
         {
             Unread(lexeme);
@@ -42,7 +61,7 @@ public sealed partial class Reader
         if (kind is not ("bow" or "announce" or "return") && MovesAHand(i))
         {
             // "Slide the left hand down", "both hands come up": the verb is a hand's, not a foot's.
-            if (kind is "slide" or "switch") TakeGripVerb(i, kind == "slide" ? "slide-grip" : "regrip");
+            if (kind is "slide" or "switch") Retell(i, kind == "slide" ? "slide-grip" : "regrip");
             else Note(lexeme, "filler");
             return;
         }
@@ -62,10 +81,41 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return;
         }
-        if (BeginsNewMove(lexeme)) Begin(Counting.Own);
+        if (kind.StartsWith("cross", StringComparison.Ordinal) && lexeme.Plain.StartsWith("crossed", StringComparison.Ordinal) && _draft is { Stance: not null, SentenceEnded: false })
+        {
+            _draft.Lead ??= _foot; // "resting stance, left leg crossed in front": how the stance is stood in
+            _foot = null;
+            Note(lexeme, "lead");
+            return;
+        }
+        if (kind == "land" && _draft is { Kick: null, IsDone: false } && Now().KickingFoot is { } kicked && (_foot ?? kicked) == kicked && _draft.Footwork is null)
+        {
+            // "Three: lower it": the foot that kicked on the count before comes down.
+            if (_draft.HasBody) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Foot, _foot) = (Next(i) is { Kind: "way", Value: "back" } ? "step-back" : "step", kicked, null);
+            Note(lexeme, "footwork");
+            return;
+        }
+        // "Stepping back" after "same on the other side": how the repeat goes, not one more step.
+        if (lexeme.IsGerund && _draft.IsEmpty && _repeated > 0 && _repeated == _before.Count + _said.Count && i > 0 && _lexemes[i - 1].Is("stop", ","))
+        {
+            Note(lexeme, "footwork");
+            if (Next(i) is { Kind: "way" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
+            return;
+        }
+        if (GoesOnWithTheOtherFoot(i))
+        {
+            // "Left foot to the right foot, turn, and move the right foot": the turn is the second step's.
+            var (amount, side1, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
+            (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
+            Begin(Counting.Then);
+            (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (amount, side1, facing);
+        }
+        else if (BeginsNewMove(lexeme)) Begin(kind == "land" && !_draft.SentenceEnded ? Counting.Then : Counting.Own);
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
+        else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
@@ -77,6 +127,15 @@ public sealed partial class Reader
         }
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    /// <summary>Whether a step with the other foot follows a foot that has come home or crossed, in the same breath.</summary>
+    private bool GoesOnWithTheOtherFoot(int i)
+    {
+        if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Footwork: "pull-together" or "cross-front" or "cross-behind", Stance: null, IsDone: false, SentenceEnded: false }) return false;
+        if (_foot is { } waiting) return waiting != moved;
+        var next = IndexAfter(i);
+        return next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" };
     }
 
     /// <summary>"Left foot back to the centre": the foot comes home beside the other one.</summary>
@@ -100,11 +159,15 @@ public sealed partial class Reader
         return next is { Kind: "handNoun" or "relHand" } && !Follows(_lexemes.IndexOf(next), "with");
     }
 
-    private void TakeGripVerb(int i, string technique)
+    private static bool IsLow(TermId stance) => stance.Value is "kneeling-stance" or "both-knees" or "squat" or "lying" or "drop-stance" or "resting-stance" or "tiger-crouch-stance";
+
+    /// <summary>Takes a lexeme for a technique that it means here.</summary>
+    private void Retell(int i, string technique)
     {
         var term = _ways.Vocabulary.Find(new TermId(technique))!;
         _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = technique, Term = term };
-        TakeHandTechnique(i);
+        if (term.IsKick) TakeKick(i);
+        else TakeHandTechnique(i);
     }
 
     /// <summary>"Next to the right foot": the place a foot goes to, not a foot that moves.</summary>
@@ -144,8 +207,9 @@ public sealed partial class Reader
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.
             var meanwhile = _together || footwork.IsGerund || kind is "stay";
-            return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null;
+            return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
         }
+        if (_draft.Footwork is "rise" && kind is "step" or "step-back") return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
         // Two steps in one breath are two moves; a turn and a step are one.
@@ -172,6 +236,8 @@ public sealed partial class Reader
             "front" => posture.Lead,
             "rear" => posture.Lead?.Other,
             "same" => LastFoot(),
+            "kicking" => KickingFoot(),
+            "standing" => KickingFoot()?.Other,
             _ => (_draft.Foot ?? LastFoot())?.Other,
         };
         if (foot is not { } side)
@@ -181,6 +247,8 @@ public sealed partial class Reader
         }
         Note(lexeme, "foot", $"The {lexeme.Plain} is the {side.Word} one here.");
         AssignFoot(i, side);
+
+        Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : posture.KickingFoot ?? (posture.Left.Lifted ? Side.Left : posture.Right.Lifted ? Side.Right : null);
 
         Side? LastFoot() => _draft.Kick?.Foot ?? _draft.Foot ?? posture.KickingFoot ?? posture.Moved;
     }
@@ -200,20 +268,31 @@ public sealed partial class Reader
             _draft.Lead = foot;
             return;
         }
-        if (_draft is { Foot: not null, Footwork: "step", IsDone: false, Way: null } && foot != _draft.Foot && Follows(SideIndex(i), "to"))
+        if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide", IsDone: false, Way: null } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
         {
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
+            return;
+        }
+        // "Thrust, sliding the left foot up": the foot of the verb right before it.
+        if (_draft is { Footwork: not null, Foot: null, IsDone: true, SentenceEnded: false } && Previous(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i) is { IsGerund: true })
+        {
+            _draft.Foot = foot;
             return;
         }
         var next = NextPastLevels(i);
         var previousAt = IndexBefore(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i);
         var previous = previousAt >= 0 ? _lexemes[previousAt] : null;
+        if (next is { Kind: "lead", Plain: "behind" or "in front" } && previous is { Kind: "footwork" } && _draft is { Footwork: "cross-front" or "cross-behind", IsDone: false, SentenceEnded: false, Foot: null })
+        {
+            (_draft.Footwork, _draft.Foot) = (next.Value == "rear" ? "cross-behind" : "cross-front", foot); // "cross the right foot behind"
+            return;
+        }
         if (next is { Kind: "lead" })
         {
             _pendingLead = next.Value == "lead" ? foot : foot.Other;
             return;
         }
-        var backward = Follows(SideIndex(i), "with", "using", "by", "from");
+        var backward = Follows(SideIndex(i), "with", "using", "by", "from", "off");
         if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick && (backward || next is not { IsKick: true }))
         {
             _draft.Kick = kick with { Foot = foot };
@@ -268,6 +347,8 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         Note(lexeme, "landing");
         if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
+        else if (_draft is { IsDone: false, Footwork: null } && Now().KickingFoot is { } kicked && lexeme.Value is not "samePlace")
+            (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", kicked); // "Ten: front kick. Eleven: land in front, punch"
         else if (lexeme.Value == "front" && _draft.IsEmpty) _draft.Footwork = "step";
     }
 
@@ -281,6 +362,7 @@ public sealed partial class Reader
         else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
         _then = false;
         _draft.SentenceEnded = false;
+        if (_draft is { PulledBack: true, Footwork: "pull-together" } && shape.Feet == FeetKind.Lead) _draft.Footwork = "step-back";
         _draft.Stance = stance;
         if (_side is { } side)
         {

@@ -16,6 +16,8 @@ public sealed partial class Reader
         if (counts.Length == 0 || counts[^1] == 0 && counts.Max() == 0) return null;
         var end = counts.Length - 1;
         var highest = counts.Max();
+        // Numbers called in this text are meant as they were called; others as they are counted.
+        int Called(int number) => _called.TryGetValue(number, out var id) && SoFar().IndexOf(id) is var at and >= 0 ? counts[at] : number;
         (int, int)? Counted(int first, int last) =>
             first >= 1 && first <= last && last <= highest ? (Array.IndexOf(counts, first), Array.LastIndexOf(counts, last)) : null;
 
@@ -31,8 +33,12 @@ public sealed partial class Reader
         var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
         if (numbers.Count == 0) return null;
+        if (clause.Any(IsDeeds)) return Analogous(numbers[0]) ?? Counted(Math.Max(1, highest - numbers[0] + 1), highest);
+        numbers = [.. numbers.Select(Called)];
         if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
         // "Counts 6 to 9 same as 1 to 4": the last two tell what is repeated.
+        // "Repeat eight": the number right after the word.
+        if (numbers.Count == 1 && clause.FindIndex(l => l.Is("again")) is var again and >= 0 && again + 1 < clause.Count && clause[again + 1].Kind is "number" or "degrees") return Counted(numbers[0], numbers[0]);
         return numbers.Count >= 2 ? Counted(numbers[^2], numbers[^1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
     }
 
@@ -62,6 +68,24 @@ public sealed partial class Reader
         return null;
     }
 
+    /// <summary>
+    /// "The same double block. The same two hits": what followed the count that the last one repeats is what follows again.
+    /// </summary>
+    private (int First, int Last)? Analogous(int howMany)
+    {
+        var moves = SoFar().Moves;
+        var counts = CountsSoFar();
+        var last = Array.IndexOf(counts, counts.Max());
+        for (var count = counts.Max() - 1; count >= 1; count--)
+        {
+            var at = Array.IndexOf(counts, count);
+            if (count + howMany > counts.Max() - 1 || moves[at].Stance?.Kind != moves[last].Stance?.Kind || moves[at].Hands.Count == 0
+                || !moves[at].Hands.Select(h => h.Technique).SequenceEqual(moves[last].Hands.Select(h => h.Technique))) continue;
+            return (Array.IndexOf(counts, count + 1), Array.LastIndexOf(counts, count + howMany));
+        }
+        return null;
+    }
+
     private void RepeatPassage((int First, int Last) passage, int more, bool otherSide)
     {
         var group = SoFar().Moves.ToArray()[passage.First..(passage.Last + 1)];
@@ -74,7 +98,7 @@ public sealed partial class Reader
             {
                 copies = Mirror.OtherSide(group, walk, form);
                 // A passage that does not end where it will be begun anew turns there from where the performer stands now.
-                if (walk.End.Heading != walk.Postures[form.IndexOf(group[^1].Id)].Heading)
+                if (walk.Postures[form.IndexOf(group[0].Id)].Turned.Degrees != 0 && walk.End.Heading != walk.Postures[form.IndexOf(group[^1].Id)].Heading)
                 {
                     var target = walk.Postures[form.IndexOf(group[0].Id)].Heading.MirroredAcross(walk.Before(form.IndexOf(group[0].Id)).Heading);
                     copies = [copies[0] with { Turn = target == walk.End.Heading ? null : target - walk.End.Heading, Facing = target }, .. copies.Skip(1)];

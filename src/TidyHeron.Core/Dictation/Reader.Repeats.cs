@@ -21,7 +21,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
-        return Alone(i) && StartsSentence(i);
+        return StartsSentence(i) && (Alone(i) || i > 0 && _lexemes[i - 1].Plain == "at" && lexeme.Is("number")); // "At fifteen we turn …"
     }
 
     /// <summary>Whether the clause around a lexeme orders a repeat: numbers in it tell which counts, and are none.</summary>
@@ -46,9 +46,33 @@ public sealed partial class Reader
         return true;
     }
 
+    // The numbers that were called in this text, and the moves on them: a section may begin with nine.
+    private readonly Dictionary<int, MoveId> _called = [];
+
+    private int? CalledNumber(int i)
+    {
+        var lexeme = _lexemes[i].Is("countNoun") && i + 1 < _lexemes.Count ? _lexemes[i + 1] : _lexemes[i];
+        return int.TryParse(lexeme.Value, out var number) ? number : null;
+    }
+
+    /// <summary>"13 to 14," at the start of a sentence: the counts that what follows is said of.</summary>
+    private bool IsRange(int i) => _lexemes[i].Is("number") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "and" or "through"
+        && _lexemes[i + 2].Is("number") && Alone(i + 2) && _lexemes[i + 2].Number > _lexemes[i].Number;
+
     private void TakeCount(int i)
     {
         var lexeme = _lexemes[i];
+        if (IsRange(i))
+        {
+            Finish();
+            _draft = new Draft { Counting = Counting.Own };
+            for (var k = i; k <= i + 2; k++)
+            {
+                Note(_lexemes[k], "count");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            return;
+        }
         if (!IsCountMark(i))
         {
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
@@ -60,8 +84,11 @@ public sealed partial class Reader
         Note(lexeme, "count");
         // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
         Finish();
-        _draft = new Draft { Counting = Counting.Own, IsNumbered = true };
-        if (_first is true && _said.Count > 0 && lexeme.Value == "1")
+        _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
+        var called = CalledNumber(i);
+        var one = called == 1 && !_called.ContainsKey(1);
+        if (called is { } number) _called[number] = _draft.Id;
+        if ((_first is true || _called.Count <= 2 && _before.All(m => m.Counting == Counting.Uncounted)) && _said.Count > 0 && one)
         {
             // What was said before "one" opens the form; it has no number.
             for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
@@ -80,12 +107,16 @@ public sealed partial class Reader
         if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then")) return false;
         while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
         var clause = _lexemes.GetRange(i, end - i);
-        if (!clause.All(l => CommandWords.Contains(l.Kind))) return false;
+        var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
+        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l))) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end))) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
     }
+
+    /// <summary>"The same two hits": things done, without saying which.</summary>
+    private static bool IsDeeds(Lexeme lexeme) => lexeme.Value is "strike" or "block" or "punch" or "kick" && lexeme.Plain.EndsWith('s') && !lexeme.Plain.Contains(' ');
 
     private bool HasSomethingToRepeat() => _said.Count + _before.Count > 0 || _draft.HasBody;
 
@@ -105,8 +136,13 @@ public sealed partial class Reader
             SideCommand(words);
             return;
         }
-        if (_draft.HasBody) Begin(Counting.Own);
         var clause = _lexemes.GetRange(i, end - i);
+        // "Turn to the right, same again": the turn is how the repeat begins.
+        var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
+            ? _draft.ToMove(Now().Heading, true) : null;
+        if (turnOnly is not null) _draft = new Draft { Counting = _draft.Counting };
+        if (_draft.HasBody) Begin(Counting.Own);
+        var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
         var alternating = clause.Any(l => l.Is("alternating"));
         var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
@@ -134,6 +170,11 @@ public sealed partial class Reader
             RepeatPassage((since, counts.Length - 1), 1, otherSide: true);
         }
         else RepeatLast(Math.Min(more, 99), otherSide || alternating);
+        if (turnOnly is null || from >= _said.Count) return;
+        _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
+        for (var k = 0; k < _fields.Count; k++)
+            if (_fields[k].Move == turnOnly.Id) _fields[k] = _fields[k] with { Move = _said[from].Id };
+        ForgetNow();
     }
 
     /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>
@@ -144,6 +185,8 @@ public sealed partial class Reader
         if (_series > 0)
         {
             // The series' last move is still being said; those before it are in the form.
+            var sides = words.Where(l => l.Is("side")).Select(l => l.Value == "left" ? Side.Left : Side.Right).ToList();
+            foreach (var one in sides.Take(Math.Min(sides.Count, _series) - 1)) SetSide(_said.Count - --_series, one); // "right, then left" in one clause
             var back = --_series;
             if (back > 0) SetSide(_said.Count - back, side);
             else if (_draft is { Hands: [.., var action] }) _draft.Hands[^1] = action with { Hand = side.Hand };
@@ -224,9 +267,11 @@ public sealed partial class Reader
     private void TakeOtherSideWord(int i)
     {
         var lexeme = _lexemes[i];
-        if (_draft.IsTurning || _draft.HasTurn)
+        var goesThere = lexeme.Plain.StartsWith("to the", StringComparison.Ordinal) && _draft is { Footwork: "step" or "pull-together", Way: null, IsDone: false, SentenceEnded: false };
+        if (_draft.IsTurning || _draft.HasTurn || goesThere)
         {
             _draft.TurnAmount ??= 180;
+            if (goesThere) _draft.TurnSide ??= _shoulder;
             Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");
             return;
         }

@@ -35,6 +35,7 @@ public sealed partial class Reader
     private int _walked;
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
+    private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _then, _together, _explicitCounts, _sameCount;
 
     private Reader(string text, Form form, int at, Conventions ways)
@@ -77,6 +78,10 @@ public sealed partial class Reader
         for (var i = 0; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && Alone(i + 1))
                 _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
+        // "As ten and eleven", "as in four": the same again.
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
+                _lexemes[i] = _lexemes[i] with { Kind = "again" };
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
         for (var i = 0; i < _lexemes.Count; i++)
@@ -154,13 +159,21 @@ public sealed partial class Reader
             case "landing": TakeLanding(i); break;
             case "set": i = TakePreparation(i); break;
             case "beside": i = TakeBeside(i); break;
-            case "pivotPoint": ForThisMove(lexeme).Pivot = Enum.Parse<PivotPoint>(lexeme.Value, ignoreCase: true); break;
+            case "pivotPoint":
+                ForThisMove(lexeme).Pivot = Enum.Parse<PivotPoint>(lexeme.Value, ignoreCase: true);
+                // "Spin on the ball of the left foot": that one stays, the other is the one that moves.
+                if (NamedSide(lexeme) is { } stays && _draft.IsTurning) _draft.Foot ??= stays.Other;
+                break;
             case "support": Note(lexeme, "foot"); break;
             case "from": i = TakeSource(i, opening: false); break;
-            case "opening": i = TakeSource(i, opening: true); break;
+            case "opening" when BeginsTheForm(): i = TakeSource(i, opening: true); break;
+            case "opening": Note(lexeme, "filler"); break; // "you're in a left front stance": where the step just said has led
             case "shout": ForThisMove(lexeme).Shout = true; break;
             case "breath": ForThisMove(lexeme).Breath = Enum.Parse<Breath>(lexeme.Value, true); break;
             case "tempo": ForThisMove(lexeme).Tempo = Enum.Parse<Tempo>(lexeme.Value, true); break;
+            case "gaze" when lexeme.Plain.Contains("shoulder", StringComparison.Ordinal) && NamedSide(lexeme) is { } shoulder:
+                _shoulder = shoulder;
+                goto case "gaze";
             case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together": _together = true; Note(lexeme, "count"); break;
@@ -171,7 +184,8 @@ public sealed partial class Reader
                 break;
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
-            case "detail" or "weapon": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
+            case "detail": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
+            case "weapon": TakeWeaponNoun(i); break;
             case "passage": Note(lexeme, "filler"); break;
             case "again": Note(lexeme, "count"); break;
             case "otherSide": TakeOtherSideWord(i); break;
@@ -179,16 +193,27 @@ public sealed partial class Reader
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
             case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
             case "times": Repeat(i, lexeme); break;
-            case "alternating" or "order" or "onTop": Note(lexeme, "note"); break;
+            case "alternating" or "onTop": Note(lexeme, "note"); break;
+            case "order": i = TakeOrder(i); break;
             case "unread": Unread(lexeme); break;
         }
         return i;
     }
 
+    private bool BeginsTheForm() => _before.Count + _said.Count == 0 && !_draft.HasBody && !_draft.IsNumbered;
+
+    private static Side? NamedSide(Lexeme lexeme) =>
+        lexeme.Plain.Contains("left", StringComparison.Ordinal) ? Side.Left : lexeme.Plain.Contains("right", StringComparison.Ordinal) ? Side.Right : null;
+
     /// <summary>Ends the move being said and puts it into the form.</summary>
     private void Finish()
     {
         Settle();
+        // A called number whose words were not understood keeps its place, so that the numbers after it stay right.
+        if (_draft is { IsNumbered: true, IsEmpty: true } && _unread.Where(u => u.Start > _draft.CalledAt).Select(u => u.Text).ToList() is { Count: > 0 } lost)
+            _draft.Notes.Add(string.Join(" ", lost));
+        // "Eleven: hold, breathing in" is a count in which nothing moves.
+        if (_draft is { IsNumbered: true, HasBody: false, IsEmpty: false, Shout: false }) _draft.Footwork = "stay";
         if (!_draft.IsEmpty)
         {
             // A shout, a breath or a remark alone belongs to the move before it.
@@ -274,6 +299,8 @@ public sealed partial class Reader
         var at = _lexemes.IndexOf(lexeme);
         if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && StartsSentence(at) && !_explicitCounts
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
+        // "Punch, and two fast punches": a pace right before a technique is that one's.
+        else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
         Note(lexeme, lexeme.Kind);
         return _draft;
     }
@@ -295,7 +322,12 @@ public sealed partial class Reader
         if (_side is { } side && _sideLexeme is { } lexeme)
         {
             if (_draft.IsTurning && _draft.TurnSide is null) _draft.TurnSide = side;
-            else if (_draft is { Hands: [.., { Hand: null } action] }) _draft.Hands[^1] = action with { Hand = side.Hand };
+            else if (_draft is { Hands: [.., { Hand: null } action] })
+            {
+                _draft.Hands[^1] = action with { Hand = side.Hand };
+                // "Side kick and back fist at the same time with the right": both of them.
+                if (_draft.Kick is { Foot: null } kick && Follows(_lexemes.IndexOf(lexeme), "with")) _draft.Kick = kick with { Foot = side };
+            }
             else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
             // "Right, …" at the start of a sentence is only a word to begin with.
             else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);

@@ -119,8 +119,20 @@ internal sealed class PhraseBook
     private static List<(string, Meaning)> ReadFunctionWords() =>
         [.. from kind in ReadData<Dictionary<string, Dictionary<string, string[]>>>("phrases").Reverse() // later kinds are weaker
             from value in kind.Value
-            from phrase in value.Value
+            from template in value.Value
+            from phrase in Phrases(template)
             select (phrase, new Meaning(kind.Key, value.Key))];
+
+    /// <summary>Every phrase that a template stands for: "(to|at) the (head|face)" is four; an empty choice may be left out.</summary>
+    private static IEnumerable<string> Phrases(string template)
+    {
+        var open = template.IndexOf('(');
+        if (open < 0) return [template];
+        var close = template.IndexOf(')', open);
+        return from choice in template[(open + 1)..close].Split('|')
+               from phrase in Phrases(template[..open] + choice + template[(close + 1)..])
+               select phrase;
+    }
 
     private static T ReadData<T>(string file)
     {
