@@ -17,7 +17,7 @@ internal sealed record FootChoice(
         var shape = stances.Of(stance);
         var heading = HeadingOf(now, move, shape, ref inferred);
         var turned = TurnedFor(now, move, heading);
-        var kicking = move.Kick is { } kick ? kick.Foot ?? Infer(now.Lead?.Other ?? FirstStep, ref inferred) : (Side?)null;
+        var kicking = move.Kick is { } kick ? kick.Foot ?? Infer((kind == "lift-foot" ? move.Footwork?.Foot : null) ?? now.Lead?.Other ?? FirstStep, ref inferred) : (Side?)null;
 
         var statedLead = shape.Feet == FeetKind.Even ? null : move.Stance?.Lead;
         var stays = FeetStay(now, move, kind, stance, statedLead, turned, heading);

@@ -65,7 +65,7 @@ internal static partial class Lexer
                 var first = phrases.Match(words, i, atMost: 1);
                 // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
                 // "From the left" tells where a strike comes from, but "from the left front stance" where a step does.
-                if (place.Meaning.Kind is "strikeFrom" or "way") phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
+                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler") phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind != "filler") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
@@ -78,7 +78,7 @@ internal static partial class Lexer
 
         bool ReachesFurther(int i, int length)
         {
-            if (words[i + length - 1] is "left" or "right" && words[i] is "from" or "forward" or "backward" && phrases.Match(words, i + length) is { Meaning.Kind: "stance" or "footNoun" or "handNoun" }) return true;
+            if (words[i + length - 1] is "left" or "right" && words[i] is "from" or "forward" or "backward" or "all" && phrases.Match(words, i + length) is { Meaning.Kind: "stance" or "footNoun" or "handNoun" }) return true;
             for (var k = i + 1; k < i + length; k++)
                 if (phrases.Match(words, k) is { Length: > 1 } inner && k + inner.Length > i + length) return true;
             return false;
@@ -98,6 +98,9 @@ internal static partial class Lexer
                 var start = sign.Start;
                 return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
             }
+            // "Right foot back to six": where a step goes, an hour needs no "o'clock" either.
+            if (number is >= 1 and <= 12 && i > 0 && words[i - 1] == "to" && lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" }, { Plain: "to" }]
+                && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Face twelve": after a word of facing an hour needs no "o'clock".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "facing" }]) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);

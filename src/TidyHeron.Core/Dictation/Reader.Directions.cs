@@ -12,6 +12,12 @@ public sealed partial class Reader
         var next = Next(i);
         var previous = Previous(i);
         Note(lexeme, "side");
+        if (lexeme.Plain is "lf" or "rf" or "lh" or "rh")
+        {
+            if (lexeme.Plain[1] == 'f') AssignFoot(i, side);
+            else AssignHand(i, side.Hand);
+            return;
+        }
         // "Hidari ni muite": the side comes before the word for facing.
         if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
         {
@@ -94,6 +100,12 @@ public sealed partial class Reader
             _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
             return;
         }
+        // "Right back fist to the right": where the technique goes.
+        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null)
+        {
+            _draft.Notes.Add("to the " + side.Word);
+            return;
+        }
         if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } action] })
         {
             _draft.Hands[^1] = action with { Hand = side.Hand };
@@ -132,6 +144,20 @@ public sealed partial class Reader
             return;
         }
         BeginTurnIfDone();
+        // "Turn all the way around, 180 degrees": the number tells how far.
+        if (_lexemes[i].Plain is "all the way around" && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("degrees")))
+        {
+            Note(_lexemes[i], "turn");
+            return;
+        }
+        // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
+        if (degrees == 45 && Follows(i, "at") && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45)
+        {
+            _draft.TurnAmount = 90;
+            if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
+            Note(_lexemes[i], "turn", "Read as the other diagonal.", "turn 45 degrees");
+            return;
+        }
         if (_draft.TurnAmount is null) _draft.TurnAmount = degrees;
         if (_side is { } side && _draft.TurnSide is null) (_draft.TurnSide, _side) = (side, null);
         Note(_lexemes[i], "turn");
@@ -162,6 +188,13 @@ public sealed partial class Reader
         if (Previous(i) is { Kind: "from" } || Follows(i, "from"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
+            return;
+        }
+        // "The right foot steps back behind you".
+        if (lexeme.Plain == "behind you" && !_draft.IsTurning && (_draft is { Footwork: not null, SentenceEnded: false } || _foot is not null))
+        {
+            if (!_draft.IsDone && _draft.Stance is null && _draft.Footwork is "step") _draft.Footwork = "step-back";
+            Note(lexeme, "way");
             return;
         }
         var backwards = lexeme.Value == "rear";
@@ -220,6 +253,8 @@ public sealed partial class Reader
             TakeDirection(i, Heading.Front, said: true);
             return;
         }
+        // "Turn back to the front": the direction that follows says how far.
+        if (_draft.IsTurning && way == Way.Back && Next(i) is { Kind: "place" or "clock" or "facing" }) return;
         if (_draft.IsTurning && way == Way.Back)
         {
             _draft.TurnAmount ??= 180;

@@ -30,6 +30,13 @@ public sealed partial class Reader
             Note(lexeme, "filler");
             return;
         }
+        // "Strike, rising, to the groin": the line of the strike.
+        if (kind == "rise" && lexeme.Plain == "rising" && _draft is { HasHands: true, SentenceEnded: false } && !IsLow(Now().Stance))
+        {
+            if (_draft.Hands[^1].Technique.Value == "strike" && SpeaksOf("staff")) _draft.Hands[^1] = _draft.Hands[^1] with { Technique = new TermId("staff-rising-strike") };
+            Note(lexeme, "technique");
+            return;
+        }
         // "Raise overhead and cut": what is raised without being named is what the hands hold.
         if (kind == "lift-foot" && lexeme.Plain is "raise" or "raises" or "lift" or "lifts" or "raising" or "lifting" && _foot is null
             && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" or "handNoun" } and not { Plain: "knee" or "knees" })
@@ -268,7 +275,7 @@ public sealed partial class Reader
             _draft.Lead = foot;
             return;
         }
-        if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide", IsDone: false, Way: null } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
+        if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide" or null, IsDone: false, Way: null, SentenceEnded: false } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
         {
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
             return;
@@ -303,6 +310,8 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
+        if (next is { Kind: "way", Value: "forward" } && _draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false })
+            (_draft.Stance, _draft.Lead) = (new TermId("short-front-stance"), foot); // "get up with the right foot forward"
         if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null || _draft.Foot is not null))
         {
             _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;

@@ -17,7 +17,23 @@ public sealed partial class Reader
         }
         if (_side is not { } side) return;
         _side = null;
-        AssignHand(i, side.Hand);
+        if (Follows(SideIndex(i), "all") && Next(i) is null && _draft.HasHands) AllOfTheCount(side.Hand);
+        else AssignHand(i, side.Hand);
+    }
+
+    /// <summary>"Low block, back fist, low block, all right hand": every one of them that has no hand yet.</summary>
+    private void AllOfTheCount(Hand hand)
+    {
+        ValueList<HandAction> Named(IEnumerable<HandAction> actions) => actions.Select(a => a.Hand is null ? a with { Hand = hand } : a).ToValueList();
+        var hands = Named(_draft.Hands);
+        _draft.Hands.Clear();
+        _draft.Hands.AddRange(hands);
+        for (var k = _said.Count - 1; k >= 0 && _draft.Counting is Counting.Then or Counting.Together; k--)
+        {
+            _said[k] = _said[k] with { Hands = Named(_said[k].Hands) };
+            if (_said[k].Counting is not (Counting.Then or Counting.Together)) break;
+        }
+        ForgetNow();
     }
 
     private void TakeRelativeHand(int i)
@@ -78,7 +94,7 @@ public sealed partial class Reader
         }
         if (!_draft.SentenceEnded && LastTechniqueIsKick() && _draft.Kick?.Level == level) return; // said once more
         if (LastTechniqueIsKick() && _draft.Kick is { Level: null } kick) _draft.Kick = kick with { Level = level };
-        else if (!_draft.SentenceEnded && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
+        else if (!_draft.SentenceEnded && _hand is null && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
         else (_level, _levelLexeme) = (level, lexeme);
 
         bool LastTechniqueIsKick()
@@ -96,6 +112,11 @@ public sealed partial class Reader
             // "Hold." with a sentence to itself is a pause, not a grab.
             _draft.Tempo ??= Tempo.Held;
             Note(_lexemes[i], "tempo");
+            return;
+        }
+        if (Follows(i, "after") && StartsSentence(i) && Alone(i) && HasSomethingToRepeat())
+        {
+            Note(_lexemes[i], "filler"); // "after the elbow, …": a place in the form
             return;
         }
         if (Meant(i) is { } meant) _lexemes[i] = _lexemes[i] with { Value = meant.Id.Value, Term = meant };
@@ -230,6 +251,11 @@ public sealed partial class Reader
     private void TakeHandTechnique(int i)
     {
         var lexeme = _lexemes[i];
+        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
+        {
+            Note(lexeme, "filler"); // "three strikes: …": they are named next
+            return;
+        }
         var term = lexeme.Term!;
         var hand = _hand ?? _side?.Hand;
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
@@ -357,6 +383,8 @@ public sealed partial class Reader
     {
         var clause = _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Where(l => !l.Is("filler")).ToList();
         if (clause.FirstOrDefault() is { Kind: "note" }) return false;
+        if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
+            || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
         return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");
     }
 

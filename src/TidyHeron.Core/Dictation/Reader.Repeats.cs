@@ -14,6 +14,9 @@ public sealed partial class Reader
     private bool IsCountMark(int i)
     {
         var lexeme = _lexemes[i];
+        if (_numbered.Contains(i)) return true;
+        // "At fifteen we turn …", "on seven the left foot …"
+        if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
         if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i));
@@ -21,7 +24,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
-        return StartsSentence(i) && (Alone(i) || i > 0 && _lexemes[i - 1].Plain == "at" && lexeme.Is("number")); // "At fifteen we turn …"
+        return StartsSentence(i) && Alone(i);
     }
 
     /// <summary>Whether the clause around a lexeme orders a repeat: numbers in it tell which counts, and are none.</summary>
@@ -56,17 +59,23 @@ public sealed partial class Reader
     }
 
     /// <summary>"13 to 14," at the start of a sentence: the counts that what follows is said of.</summary>
-    private bool IsRange(int i) => _lexemes[i].Is("number") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "and" or "through"
-        && _lexemes[i + 2].Is("number") && Alone(i + 2) && _lexemes[i + 2].Number > _lexemes[i].Number;
+    private bool IsRange(int i) => RangeEnd(i) >= 0;
+
+    private int RangeEnd(int i)
+    {
+        if (!_lexemes[i].Is("number") || !(StartsSentence(i) || i > 0 && StartsSentence(i - 1))) return -1;
+        var end = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "and" or "through" ? i + 2 : i + 1; // "8-9" is two numbers
+        return end < _lexemes.Count && _lexemes[end].Is("number") && Alone(end) && _lexemes[end].Number > _lexemes[i].Number ? end : -1;
+    }
 
     private void TakeCount(int i)
     {
         var lexeme = _lexemes[i];
-        if (IsRange(i))
+        if ((lexeme.Is("countNoun") && i + 1 < _lexemes.Count ? RangeEnd(i + 1) : RangeEnd(i)) is var last and >= 0)
         {
             Finish();
             _draft = new Draft { Counting = Counting.Own };
-            for (var k = i; k <= i + 2; k++)
+            for (var k = i; k <= last; k++)
             {
                 Note(_lexemes[k], "count");
                 _lexemes[k] = _lexemes[k] with { Kind = "filler" };
@@ -104,7 +113,7 @@ public sealed partial class Reader
     private bool IsCommand(int i, out int end)
     {
         end = i;
-        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then")) return false;
+        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and") return false;
         while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
         var clause = _lexemes.GetRange(i, end - i);
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
@@ -141,6 +150,8 @@ public sealed partial class Reader
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, true) : null;
         if (turnOnly is not null) _draft = new Draft { Counting = _draft.Counting };
+        // "Turn around and do all of it again": all of it is what was done before the turn.
+        var goesThere = i > 0 && _lexemes[i - 1].Plain == "and" && _draft is { HasBody: true, IsDone: false, Stance: null } && clause.Any(l => l.Is("passage", "all")) ? PassageOf(clause) : null;
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
@@ -156,7 +167,7 @@ public sealed partial class Reader
         };
         // "Again, three times" says how often again; "three times" alone says how often in all.
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
-        if (PassageOf(clause) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        if ((goesThere ?? PassageOf(clause)) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
         else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();

@@ -24,7 +24,11 @@ public sealed partial class Reader
         ["truncheon"] = new() { ["thrust"] = "truncheon-thrust", ["strike"] = "truncheon-strike", ["block"] = "truncheon-block" },
         ["trident"] = new() { ["thrust"] = "trident-thrust", ["punch"] = "trident-thrust", ["block"] = "trident-block" },
         ["sickle"] = new() { ["strike"] = "sickle-cut", ["knife-slash"] = "sickle-cut" },
-        ["flail"] = new() { ["strike"] = "flail-strike" },
+        ["flail"] = new()
+        {
+            ["strike"] = "flail-strike", ["staff-diagonal-strike"] = "flail-strike", ["staff-overhead-strike"] = "flail-strike", ["staff-horizontal-strike"] = "flail-strike",
+            ["staff-spin"] = "flail-spin", ["grab"] = "flail-catch", ["block"] = "flail-block", ["rising-block"] = "flail-block",
+        },
         ["knife"] = new() { ["thrust"] = "knife-thrust", ["strike"] = "knife-slash" },
         ["fan"] = new() { ["strike"] = "fan-strike" },
     };
@@ -50,14 +54,14 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         // Only where the words speak of the weapon: a move said back without them keeps the technique that it has.
-        var weapon = NamedWith(i) ?? (LetGo() ? null : SpeaksOf("staff") ? "staff" : SpeaksOf("sword") ? "sword" : null);
+        var weapon = NamedWith(i) ?? (LetGo() ? null : WithWeapon.Keys.FirstOrDefault(SpeaksOf));
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
+        if (weapon == "staff" && lexeme.Plain == "strike" && StrikeAt(i) is { } aimed) return TermOf(aimed);
         if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "up")
             return TermOf(way switch { "down" => "staff-overhead-strike", "across" => "staff-horizontal-strike", _ => "staff-rising-strike" });
         if (weapon == "staff" && lexeme.Value == "block" && (_level ?? (Next(i) is { Kind: "level" } next ? Enum.Parse<Notation.Level>(next.Value, true) : null)) is { } height and not Notation.Level.Middle)
             return TermOf(height == Notation.Level.High ? "staff-high-block" : "staff-low-block");
         if (weapon is null && lexeme.Plain is "sweep" or "sweeping" && Holds("staff")) return TermOf("staff-sweep");
-        if (weapon is null && lexeme.Plain is "thrust" or "thrusts" or "thrusting") weapon = WithWeapon.Keys.FirstOrDefault(SpeaksOf);
         if (weapon is null) return null;
         var general = lexeme.Plain switch
         {
@@ -68,6 +72,19 @@ public sealed partial class Reader
         };
         if (general == "chop" && weapon == "sword" && _lexemes.Any(l => l.Is("weapon", "sword") && (l.Plain.EndsWith("sabre", StringComparison.Ordinal) || l.Plain.EndsWith("broadsword", StringComparison.Ordinal)))) return TermOf("broadsword-chop");
         return WithWeapon[weapon].TryGetValue(general, out var term) ? TermOf(term) : null;
+    }
+
+    /// <summary>Which staff strike goes the way or to the target that is named with it. Common practice.</summary>
+    private string? StrikeAt(int i)
+    {
+        var words = " " + string.Join(' ', _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Select(l => l.Plain)) + " ";
+        bool Says(params string[] any) => any.Any(w => words.Contains($" {w} ", StringComparison.Ordinal));
+        return Says("diagonally", "temple", "neck", "ear", "collarbone") ? "staff-diagonal-strike"
+            : Says("rising", "up", "groin", "chin") ? "staff-rising-strike"
+            : Says("knee", "shin", "ankle", "ankles", "knees", "leg") ? "staff-low-strike"
+            : Says("ribs", "body", "across") ? "staff-horizontal-strike"
+            : Says("down", "head", "crown") ? "staff-overhead-strike"
+            : null;
     }
 
     /// <summary>The weapon named in the same clause, right before or right after the word.</summary>

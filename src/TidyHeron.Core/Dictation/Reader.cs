@@ -35,6 +35,7 @@ public sealed partial class Reader
     private int _walked;
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
+    private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _then, _together, _explicitCounts, _sameCount;
 
@@ -76,12 +77,15 @@ public sealed partial class Reader
         Corrections.Apply(_lexemes);
         // "Step one, …", "step two, …": a number that stands alone after the word is the number of a count.
         for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && Alone(i + 1))
+            if (_lexemes[i] is { Kind: "footwork", Plain: "step" or "move" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && (Alone(i + 1) || IsRange(i + 1)))
                 _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
         // "As ten and eleven", "as in four": the same again.
         for (var i = 0; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
                 _lexemes[i] = _lexemes[i] with { Kind = "again" };
+        // "1 left foot … 2 right foot …": numbers that begin one sentence after the other and count up.
+        var starts = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start]) && StartsSentence(i)).ToList();
+        if (starts.Count >= 3 && starts.Zip(starts.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(starts);
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
         for (var i = 0; i < _lexemes.Count; i++)
@@ -168,6 +172,7 @@ public sealed partial class Reader
             case "from": i = TakeSource(i, opening: false); break;
             case "opening" when BeginsTheForm(): i = TakeSource(i, opening: true); break;
             case "opening": Note(lexeme, "filler"); break; // "you're in a left front stance": where the step just said has led
+            case "shout" when Follows(i, "after"): Note(lexeme, "filler"); break; // "after the shout, …"
             case "shout": ForThisMove(lexeme).Shout = true; break;
             case "breath": ForThisMove(lexeme).Breath = Enum.Parse<Breath>(lexeme.Value, true); break;
             case "tempo": ForThisMove(lexeme).Tempo = Enum.Parse<Tempo>(lexeme.Value, true); break;
@@ -297,7 +302,7 @@ public sealed partial class Reader
     {
         // "Slowly sink into …": said before a move of its own, it is not about the one before.
         var at = _lexemes.IndexOf(lexeme);
-        if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && StartsSentence(at) && !_explicitCounts
+        if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && (StartsSentence(at) || at > 0 && _lexemes[at - 1].Is("then") && StartsSentence(at - 1)) && !_explicitCounts
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
         // "Punch, and two fast punches": a pace right before a technique is that one's.
         else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
@@ -334,7 +339,7 @@ public sealed partial class Reader
         }
         if (_level is { } level)
         {
-            if (_draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
+            if (_hand is null && _draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
             else Leftover(_levelLexeme);
         }
         if (_hand is not null) Leftover(_limbLexeme);
