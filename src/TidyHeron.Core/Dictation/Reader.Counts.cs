@@ -1,0 +1,109 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Counts: which numbers tell one, and the numbers as they were called.</summary>
+public sealed partial class Reader
+{
+    /// <summary>
+    /// Whether a number at this lexeme tells a count: "count three", "number four", or a number with a clause to
+    /// itself at the start of a sentence ("One. Step …", "1) …", "hana, …").
+    /// </summary>
+    private bool IsCountMark(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (_numbered.Contains(i)) return true;
+        // "At fifteen we turn …", "on seven the left foot …"
+        if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
+        if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
+        if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
+        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i));
+        // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
+        if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
+        if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
+        if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
+        return StartsSentence(i) && Alone(i);
+    }
+
+    /// <summary>Whether the clause around a lexeme orders a repeat: numbers in it tell which counts, and are none.</summary>
+    private bool InRepeat(int i)
+    {
+        for (var k = i; k >= 0 && !_lexemes[k].IsStop; k--)
+            if (_lexemes[k].Kind is "again" or "otherSide") return true;
+        for (var k = i; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+            if (_lexemes[k].Kind is "again" or "otherSide") return true;
+        return false;
+    }
+
+    private bool Alone(int i) => i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop;
+
+    private bool StartsSentence(int i)
+    {
+        for (var k = i - 1; k >= 0; k--)
+        {
+            if (_lexemes[k].EndsSentence || _lexemes[k].Is("stop", ":")) return true;
+            if (!_lexemes[k].Is("filler") && !_lexemes[k].IsStop) return false;
+        }
+        return true;
+    }
+
+    // The numbers that were called in this text, and the moves on them: a section may begin with nine.
+    private readonly Dictionary<int, MoveId> _called = [];
+
+    private int? CalledNumber(int i)
+    {
+        var lexeme = _lexemes[i].Is("countNoun") && i + 1 < _lexemes.Count ? _lexemes[i + 1] : _lexemes[i];
+        return int.TryParse(lexeme.Value, out var number) ? number : null;
+    }
+
+    /// <summary>"13 to 14," at the start of a sentence: the counts that what follows is said of.</summary>
+    private bool IsRange(int i) => RangeEnd(i) >= 0;
+
+    private int RangeEnd(int i)
+    {
+        if (!_lexemes[i].Is("number") || !(StartsSentence(i) || i > 0 && StartsSentence(i - 1))) return -1;
+        var end = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "and" or "through" ? i + 2 : i + 1; // "8-9" is two numbers
+        return end < _lexemes.Count && _lexemes[end].Is("number") && Alone(end) && _lexemes[end].Number > _lexemes[i].Number ? end : -1;
+    }
+
+    private void TakeCount(int i)
+    {
+        var lexeme = _lexemes[i];
+        if ((lexeme.Is("countNoun") && i + 1 < _lexemes.Count ? RangeEnd(i + 1) : RangeEnd(i)) is var last and >= 0)
+        {
+            Finish();
+            _draft = new Draft { Counting = Counting.Own };
+            for (var k = i; k <= last; k++)
+            {
+                Note(_lexemes[k], "count");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            return;
+        }
+        if (!IsCountMark(i))
+        {
+            // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
+            if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
+            if (lexeme.Is("number") && lexeme.Number > 9 && !(i > 0 && _lexemes[i - 1].Is("countNoun"))) Unread(lexeme);
+            else Note(lexeme, "count");
+            return;
+        }
+        Note(lexeme, "count");
+        // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
+        Finish();
+        _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
+        var called = CalledNumber(i);
+        var one = called == 1 && !_called.ContainsKey(1);
+        if (called is { } number) _called[number] = _draft.Id;
+        if ((_first is true || _called.Count <= 2 && _before.All(m => m.Counting == Counting.Uncounted)) && _said.Count > 0 && one)
+        {
+            // What was said before "one" opens the form; it has no number.
+            for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+            ForgetNow();
+        }
+        _first = false;
+    }
+
+    // Whether no number has been called yet in this text; only a form that has not begun can still be opened.
+    private bool? _first;
+}

@@ -1,0 +1,41 @@
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Watch-points and imagined intent.</summary>
+public sealed partial class Reader
+{
+    /// <summary>"…, right hand low block": a clause that tells a side and what is done with it ends a remark.</summary>
+    private bool SaysAMove(int i)
+    {
+        var clause = _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Where(l => !l.Is("filler")).ToList();
+        if (clause.FirstOrDefault() is { Kind: "note" }) return false;
+        if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
+            || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
+        return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");
+    }
+
+    /// <summary>Watch-points and imagined intent are kept as they were said, to the end of the sentence.</summary>
+    private int TakeNote(int i)
+    {
+        // "Then it's a step through": what is pointed at is a move, not a remark.
+        if (_lexemes[i].Plain is "its a" or "it is" or "this is" or "that is" or "theres" or "there is" or "this is a" or "you are"
+            && Next(i) is { Kind: "footwork" or "technique" or "stance" or "side" or "level" or "degrees" or "amount" })
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
+        // "Turn your hips to nine o'clock": part of the turn.
+        if (_lexemes[i].Plain is "your hips" or "the hips" or "the hip" && Previous(i) is { Kind: "footwork" })
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
+        var end = i;
+        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
+        var start = _lexemes[i].Start;
+        var length = _lexemes[end].Start + _lexemes[end].Length - start;
+        _draft.Notes.Add(_text.Substring(start, length).Trim());
+        _fields.Add(new ReadField(_draft.Id, "note", start, length));
+        return end;
+    }
+}

@@ -1,0 +1,241 @@
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Techniques of hands and feet: which one a word means, and whether it begins another move.</summary>
+public sealed partial class Reader
+{
+    private void TakeTechnique(int i)
+    {
+        if (_lexemes[i].Plain == "hold" && Alone(i) && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count > 0))
+        {
+            // "Hold." with a sentence to itself is a pause, not a grab.
+            _draft.Tempo ??= Tempo.Held;
+            Note(_lexemes[i], "tempo");
+            return;
+        }
+        if (Follows(i, "after") && StartsSentence(i) && Alone(i) && HasSomethingToRepeat())
+        {
+            Note(_lexemes[i], "filler"); // "after the elbow, …": a place in the form
+            return;
+        }
+        if (Meant(i) is { } meant) _lexemes[i] = _lexemes[i] with { Value = meant.Id.Value, Term = meant };
+        // "Shout on the punch": which of the things done carries it, not another punch.
+        if (Previous(i) is { Kind: "shout" } && Follows(i, "on") && (_draft.IsDone || _said.Count > 0))
+        {
+            Note(_lexemes[i], "shout");
+            return;
+        }
+        // "Pull the left foot back": the foot is pulled, not the partner.
+        if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && IndexAfter(i) is var at and >= 0
+            && (_lexemes[at].Kind is "footNoun" or "relFoot" || _lexemes[at].Is("side") && Next(at) is { Kind: "footNoun" }))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
+            TakeFootwork(i);
+        }
+        else if (_lexemes[i].Plain is "knee" or "knees" && TakeKneeOfTheBody(i)) return;
+        else if (_lexemes[i].IsKick) TakeKick(i);
+        else TakeHandTechnique(i);
+    }
+
+    /// <summary>What a general word means where it stands: with a weapon in the hands, after "the same", on a hand or in a stance.</summary>
+    private Term? Meant(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (lexeme.Value is "foot-sweep" && lexeme.Plain.StartsWith("sweep", StringComparison.Ordinal) && !Holds("staff")
+            && (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" })) return TermOf("sweeping-block"); // "left hand sweeps low"
+        if ((lexeme.Value is "block" or "strike" or "kick" or "punch" || lexeme.Plain is "guarding block" or "guard block") && SaidTheSame(i) && LastLike(lexeme.Term!) is { } same) return same;
+        // "Knife hand" alone: struck with in the stances that go forward and at a target, else it receives.
+        if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal" && !_lexemes[i].Plain.Contains("double")
+            && (Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance")) return TermOf("knife-hand-strike");
+        return WithTheWeapon(i);
+    }
+
+    private Term TermOf(string id) => _ways.Vocabulary.Find(new TermId(id))!;
+
+    private bool SaidTheSame(int i)
+    {
+        for (var k = i - 1; k >= 0 && _lexemes[k].Kind is "again" or "filler" or "side" or "level" or "handNoun"; k--)
+            if (_lexemes[k].Is("again")) return true;
+        return false;
+    }
+
+    /// <summary>The last technique done that a general word could speak of: a kick for "kick", a block for "block".</summary>
+    private Term? LastLike(Term general)
+    {
+        foreach (var move in _said.Append(_draft.ToMove(default, true)).Reverse().Concat(_before.AsEnumerable().Reverse()))
+        {
+            if (general.IsKick)
+            {
+                if (move.Kick is { } kick) return _ways.Vocabulary.Find(kick.Technique);
+                continue;
+            }
+            foreach (var action in move.Hands.Reverse())
+                if (_ways.Vocabulary.Find(action.Technique) is { } term && (term.Family == general.Family || general.Id.Value == "strike" && term.Family is "punch" or "elbow")) return term;
+        }
+        return null;
+    }
+
+    /// <summary>"The knee": a part of the body wherever something is done to it or with it, not a strike.</summary>
+    private bool TakeKneeOfTheBody(int i)
+    {
+        var lexeme = _lexemes[i];
+        var after = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
+        var down = after is "down" or "goes down" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Take(3).Any(l => l.Plain is "down" or "to the floor" or "back down");
+        if (down && after is not "strike" && (_side ?? _foot) is not null)
+        {
+            // "Left knee going back down": it is knelt on.
+            if (_draft.IsDone || _draft is { Footwork: not null, SentenceEnded: true }) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Way) = ("kneel", null);
+            _draft.Foot = _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (after == "up" && _draft is { Footwork: "step" or "lift-foot" or null, IsDone: false })
+        {
+            // "Bring the left knee up".
+            if (_draft.SentenceEnded) Begin(Counting.Own);
+            _draft.Footwork = "lift-foot";
+            _draft.Foot ??= _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (!Follows(i, "on", "to", "at", "past", "above", "under", "over", "behind") || _draft.Footwork is "drop" or "kneel") return false;
+        if (_draft.Footwork == "rise" && Follows(i, "on")) (_draft.Stance, _draft.Footwork) = (new TermId("both-knees"), "stay");
+        else _draft.Notes.Add(Slice(lexeme));
+        _side = null;
+        Note(lexeme, "note");
+        return true;
+    }
+
+    private void TakeKick(int i)
+    {
+        var lexeme = _lexemes[i];
+        var foot = _foot ?? _side;
+        // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.
+        if (lexeme.Plain is "leg kicks" && foot is not null && lexeme.Value != "kick")
+        {
+            lexeme = lexeme with { Value = "kick", Term = TermOf("kick") };
+            _lexemes[i] = lexeme;
+        }
+        // "Drop to the right knee": what is knelt on, not a strike.
+        if (lexeme.Plain is "knee" or "knees" && _draft is { Footwork: "drop" or "kneel", SentenceEnded: false })
+        {
+            _draft.Footwork = "kneel";
+            _draft.Foot ??= foot ?? (_draft.Way is Way.Right ? Side.Right : _draft.Way is Way.Left ? Side.Left : null);
+            (_foot, _side, _draft.Way) = (null, null, null);
+            Note(lexeme, "footwork");
+            return;
+        }
+        // "You kick with the left leg, a front kick": the second word says which kick.
+        if (_draft is { Kick: { Technique.Value: "kick" } unnamed, SentenceEnded: false, HasHands: false } && !_then)
+        {
+            _draft.Kick = unnamed with { Technique = lexeme.Term!.Id, Foot = foot ?? unnamed.Foot, Level = _level ?? unnamed.Level };
+            (_foot, _side, _level) = (null, null, null);
+            Note(lexeme, "kick");
+            return;
+        }
+        if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null)
+        {
+            var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
+            if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+        }
+        (_foot, _side, _then, _draft.SentenceEnded) = (null, null, false, false);
+        _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
+        _level = null;
+        Note(lexeme, "kick");
+    }
+
+    private void TakeHandTechnique(int i)
+    {
+        var lexeme = _lexemes[i];
+        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
+        {
+            Note(lexeme, "filler"); // "three strikes: …": they are named next
+            return;
+        }
+        var term = lexeme.Term!;
+        var hand = _hand ?? _side?.Hand;
+        if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
+        if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
+        var named = _hand is not null;
+        if (StartsAnotherMove(term, hand, named, out var counting)) Begin(counting);
+        var sideOnly = _hand is null && _side is not null;
+        // "Front kick, lunge punch": the kicking foot lands in front.
+        if (term.Id.Value == "lunge-punch" && _said is [.., { Kick: { Landing: null } kicked } kickMove] && _draft is { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false } && !_together)
+        {
+            _said[^1] = kickMove with { Kick = kicked with { Landing = Landing.Front } };
+            ForgetNow();
+        }
+        // "Right lunge punch" while the left foot leads: the name of the punch says that it steps.
+        else if (term.Id.Value == "lunge-punch" && sideOnly && hand is { } mine && Now().Lead is { } lead && lead.Hand != mine && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
+        {
+            (_draft.Footwork, _draft.Foot) = ("step", lead.Other);
+            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "reverse punch"));
+        }
+        (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
+        var before = i - 1;
+        while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--; // "two fast punches"
+        var repeats = before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && lexeme.Plain.EndsWith('s') ? number.Number : 1;
+        _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
+        _level = null;
+        Note(lexeme, "technique");
+        // "Three punches going forward" are three steps with a number each; "three punches" are one number.
+        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")));
+        if (steps)
+        {
+            if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
+            {
+                var action = _draft.Hands[^1];
+                _draft.Hands.RemoveAt(_draft.Hands.Count - 1);
+                Begin(Counting.Own);
+                _draft.Hands.Add(action);
+            }
+            _draft.Footwork = "step";
+            if (!_explicitCounts) _draft.Counting = Counting.Own;
+        }
+        for (var again = 1; again < repeats; again++)
+        {
+            var last = _draft.Hands[^1];
+            Begin(steps ? Counting.Own : Counting.Then);
+            if (steps) _draft.Footwork = "step";
+            _draft.Hands.Add(last with { Hand = last.Hand?.Other });
+        }
+        _series = repeats > 1 ? repeats : 0;
+    }
+
+    private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
+    {
+        counting = _draft.SentenceEnded ? Counting.Own : Counting.Then;
+        if (_draft.IsOpening) return !Formalities.AtRest(term.Id);
+        if (!_draft.HasHands)
+        {
+            // After a kick the hands follow, unless something says that they go with it.
+            if (_draft.Kick is not null && !_together && !MeanwhileLater() && term.Family is not ("guard" or "grip")) return true;
+            return _draft.Footwork is "bow" or "announce";
+        }
+        // What the other hand does meanwhile: pulling, covering, supporting.
+        if (term.Family is "grip" && _draft.SentenceEnded) return true;
+        if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
+        if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
+        if (_together) return false;
+        // "Left hand blocks, right hand punches": both are named as hands and work together. "Left block, right punch"
+        // are two things in a row.
+        var others = handNamed && hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
+        if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
+        if (others && !_then) return _draft.SentenceEnded && _draft.Hands.Count >= 2;
+        return true;
+    }
+
+    /// <summary>"Side kick and back fist at the same time": told only after both.</summary>
+    private bool MeanwhileLater()
+    {
+        var at = _lexemes.FindIndex(l => l.Start >= (_fields.Count > 0 ? _fields[^1].Start : 0));
+        for (var k = Math.Max(at, 0); k < _lexemes.Count && !_lexemes[k].EndsSentence && !_lexemes[k].Is("then"); k++)
+            if (_lexemes[k] is { Kind: "together", Plain: "at the same time" or "simultaneously" or "at once" or "same time" or "at the same moment" }) return true;
+        return false;
+    }
+}
