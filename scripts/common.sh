@@ -89,6 +89,9 @@ install_npm() {
   printf '%s' "$lock" >"$stamp"
 }
 
+# make_voices: the caller's numbers as sound, spoken once; the builds that follow take them along.
+make_voices() { node "$ROOT/scripts/voices.mjs" "$ROOT/src/TidyHeron.Formats/Voices" || die "the caller's voices could not be made."; }
+
 build_client() { (cd "$ROOT/src/client" && npm run --silent build) || die "the client did not build."; }
 
 # answers URL: whether it answers 200.

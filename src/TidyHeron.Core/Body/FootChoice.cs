@@ -59,6 +59,7 @@ internal sealed record FootChoice(
             // Rising from the knees or the ground, and stepping out of a stance without a lead, ends in some stance
             // that was not named; a short front stance is the least that can be meant.
             "rise" => new TermId("ready-stance"),
+            "fall" => new TermId("lying"),
             "step" or "step-back" or "turn" or "slide" or "shuffle" or "crescent-step"
                 when stances.Of(now.Stance).Feet != FeetKind.Lead && move.Footwork?.Way is not (Way.Left or Way.Right)
                 => new TermId("short-front-stance"),

@@ -138,7 +138,7 @@ public sealed partial class Reader
             Note(lexeme, "kick");
             return;
         }
-        if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null)
+        if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null || WentToGround)
         {
             var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
             if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
@@ -207,12 +207,16 @@ public sealed partial class Reader
         _series = repeats > 1 ? repeats : 0;
     }
 
+    /// <summary>"Roll forward. Left kick.": a roll or a fall with a sentence to itself is a move to itself.</summary>
+    private bool WentToGround => _draft is { SentenceEnded: true, Footwork: "roll" or "back-roll" or "fall" };
+
     private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
     {
         counting = _draft.SentenceEnded ? Counting.Own : Counting.Then;
         if (_draft.IsOpening) return !Formalities.AtRest(term.Id);
         if (!_draft.HasHands)
         {
+            if (WentToGround) return true;
             // After a kick the hands follow, unless something says that they go with it.
             if (_draft.Kick is not null && !_together && !MeanwhileLater() && term.Family is not ("guard" or "grip")) return true;
             return _draft.Footwork is "bow" or "announce";

@@ -14,8 +14,11 @@ public sealed record Figure(
     Point3 Pelvis, Point3 Neck, Point3 HeadTop, Point3 Eyes, Limb LeftArm, Limb RightArm, Limb LeftLeg, Limb RightLeg, (Point3 Left, Point3 Right) Heel,
     Point3? WeaponTip, Point3? WeaponButt, (double Cm, string What) Missed)
 {
+    /// <summary>How much of a hand's length a fist has: the fingers are folded (common practice).</summary>
+    public const double FistLength = 0.6;
+
     /// <summary>Half the distance of the hip joints as a part of the hips' breadth (common practice).</summary>
-    private const double HipJoint = 0.26;
+    internal const double HipJoint = 0.26;
 
     /// <summary>Every point that a body or weapon may hit something with.</summary>
     public IEnumerable<Point3> Reach()
@@ -47,15 +50,18 @@ public sealed record Figure(
             if (cm > missed.Cm) missed = (cm, what);
         }
 
-        var leftLeg = Leg(pelvis + frame.ToHall(0, -hipOut, 0), rig.Left, left, -1);
-        var rightLeg = Leg(pelvis + frame.ToHall(0, hipOut, 0), rig.Right, right, 1);
-
         // The trunk leans from the hips.
         var (sinAhead, cosAhead) = Math.SinCos(rig.LeanAhead * Math.PI / 180);
         var (sinRight, cosRight) = Math.SinCos(rig.LeanRight * Math.PI / 180);
         var up = frame.ToHall(sinAhead * cosRight, sinRight, cosAhead * cosRight).Unit;
+        var leftLeg = Leg(pelvis + frame.ToHall(0, -hipOut, 0), rig.Left, left, -1);
+        var rightLeg = Leg(pelvis + frame.ToHall(0, hipOut, 0), rig.Right, right, 1);
+
         var neck = pelvis + up * body.TrunkCm;
-        var shoulders = frame.ToHall(0, cosRight, -sinRight) * (body.ShoulderBreadthCm / 2);
+        // Shoulders turn about the spine, whatever its lean.
+        var (sinTwist, cosTwist) = Math.SinCos(rig.Twist * Math.PI / 180);
+        var across = frame.ToHall(-sinAhead * sinRight, cosRight, -cosAhead * sinRight);
+        var shoulders = (across * cosTwist + up.Cross(across) * -sinTwist) * (body.ShoulderBreadthCm / 2);
         var look = new BodyFrame(rig.Degrees + rig.GazeDegrees);
         var headTop = neck + up * body.HeadAboveShoulderCm;
         var eyes = neck + up * (body.EyeHeightCm - body.ShoulderHeightCm) + look.ToHall(1, 0, -Math.Tan(Math.Clamp(rig.GazeDown, 0, 60) * Math.PI / 180)).Unit * (body.StatureCm * 0.055);
@@ -73,8 +79,8 @@ public sealed record Figure(
             if (!weapon.LeadRight && weapon.RightHolds) rightPalm = other;
             (tip, butt) = (lead + along * weapon.BeyondCm, lead - along * weapon.BehindCm);
         }
-        var leftArm = Arm(neck - shoulders, leftPalm, rig.LeftHand.Elbow, "left hand");
-        var rightArm = Arm(neck + shoulders, rightPalm, rig.RightHand.Elbow, "right hand");
+        var leftArm = Arm(neck - shoulders, leftPalm, rig.LeftHand, "left hand");
+        var rightArm = Arm(neck + shoulders, rightPalm, rig.RightHand, "right hand");
         if (rig.Weapon is { } carried)
         {
             // The weapon is where the leading hand really is, and as steep as the floor lets it be.
@@ -91,9 +97,9 @@ public sealed record Figure(
         Limb Leg(Point3 hip, FootAim aim, (Point3 Ankle, Point3 Heel, Point3 Toe) foot, int side)
         {
             var toes = new BodyFrame(aim.Degrees);
-            // Knees go over the toes; a kneeling knee lies ahead of its foot; a drawn-up knee goes ahead of the hips and up.
+            // Knees go over the toes; a kneeling knee lies ahead of its foot; a drawn-up knee goes to the chest, however the trunk lies.
             var bend = aim.Kneels ? toes.ToHall(1, 0, -0.4)
-                : aim.KneeAhead > 0 ? frame.ToHall(1, 0, 0.6)
+                : aim.KneeAhead > 0 ? frame.ToHall(cosAhead, 0, -sinAhead) + up * 0.6
                 : toes.ToHall(1, 0, 0.05) + frame.ToHall(0.3, 0, 0);
             var solved = OverFloor(TwoBone.Reach(hip, foot.Ankle, body.ThighCm, body.ShankCm, bend), hip, foot.Ankle, body.ThighCm, body.ShankCm);
             Miss(solved.MissedByCm, side < 0 ? "left foot" : "right foot");
@@ -101,9 +107,9 @@ public sealed record Figure(
             return new Limb(hip, solved.Joint, solved.End, foot.Toe + shift);
         }
 
-        Limb Arm(Point3 shoulder, Point3 palm, Point3 elbow, string what)
+        Limb Arm(Point3 shoulder, Point3 palm, HandAim aim, string what)
         {
-            var bend = frame.ToHall(elbow.X, elbow.Y, elbow.Z);
+            var bend = frame.ToHall(aim.Elbow.X, aim.Elbow.Y, aim.Elbow.Z);
             // The palm is half a hand beyond the wrist, in line with the forearm.
             var lower = body.ForearmCm + body.HandCm / 2;
             var solved = OverFloor(TwoBone.Reach(shoulder, palm, body.UpperArmCm, lower, bend), shoulder, palm, body.UpperArmCm, lower);
@@ -117,10 +123,30 @@ public sealed record Figure(
             Miss(solved.MissedByCm, what);
             var forearm = (solved.End - solved.Joint).Unit;
             var wrist = solved.Joint + forearm * body.ForearmCm;
-            return new Limb(shoulder, solved.Joint, wrist, wrist + forearm * body.HandCm);
+            var length = body.HandCm * (FistLength + (1 - FistLength) * Math.Clamp(aim.Open, 0, 1));
+            return new Limb(shoulder, solved.Joint, wrist, AboveFloor(wrist + Fingers(forearm, aim.Bend) * length, wrist, length));
         }
 
-        Point3 Palm(Limb arm) => arm.End + (arm.Tip - arm.End) * 0.5;
+        Point3 Palm(Limb arm) => arm.End + (arm.End - arm.Joint).Unit * (body.HandCm / 2);
+
+        // Up from the forearm; from one that hangs or stands upright, ahead.
+        Point3 Fingers(Point3 forearm, double degrees)
+        {
+            if (degrees == 0) return forearm;
+            var upright = up - forearm * up.Dot(forearm);
+            if (upright.Length < 0.3) upright = frame.ToHall(1, 0, 0) - forearm * frame.ToHall(1, 0, 0).Dot(forearm);
+            var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
+            return forearm * cos + upright.Unit * sin;
+        }
+    }
+
+    /// <summary>Fingers that would go through the floor lie along it.</summary>
+    private static Point3 AboveFloor(Point3 tip, Point3 wrist, double length)
+    {
+        if (tip.Z >= 0 || wrist.Z <= 0) return tip;
+        var flat = (tip - wrist) with { Z = 0 };
+        var down = Math.Min(wrist.Z, length);
+        return flat.Length < 1e-6 ? tip : wrist + flat.Unit * Math.Sqrt(length * length - down * down) - new Point3(0, 0, down);
     }
 
     /// <summary>Nothing goes through the floor: a weapon whose end would is held higher.</summary>

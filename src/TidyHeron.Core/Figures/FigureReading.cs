@@ -37,14 +37,19 @@ public sealed class FigureReading
     /// <param name="t">0 where the move before has ended, 1 where this one ends.</param>
     public Figure At(int index, double t)
     {
-        var before = index == 0 ? StartRig : Rigs[index - 1].End;
-        var (kick, end) = Rigs[index];
-        var load = Reading.Form.Moves[index].SetOnTop;
-        var rig = kick is null ? Motion.Between(before, end, t, Reading.Body, load)
-            : t < KickAt ? Motion.Between(before, kick, t / KickAt, Reading.Body)
-            : Motion.Between(kick, end, (t - KickAt) / (1 - KickAt), Reading.Body);
-        return Figure.Pose(rig, Reading.Body);
+        var (from, start) = (index == 0 ? StartRig : Rigs[index - 1].End, 0.0);
+        var move = Rigs[index];
+        var load = move.Ways.Count == 0 ? Reading.Form.Moves[index].SetOnTop : null;
+        foreach (var key in move.Ways.Append(new KeyRig(1, move.End)))
+        {
+            if (t < key.At || key.At == 1) return Figure.Pose(Motion.Between(from, key.Rig, (t - start) / (key.At - start), Reading.Body, load), Reading.Body);
+            (from, start) = (key.Rig, key.At);
+        }
+        throw new System.Diagnostics.UnreachableException(); // the last key is the end
     }
+
+    /// <summary>How many poses a move needs so that what is drawn straight between two of them stays within a line's breadth.</summary>
+    public int FramesOf(int index) => Rigs[index].Ways.Count switch { 0 => 10, <= 3 => 16, _ => 32 };
 
     /// <summary>The part of a kicking move after which the leg is at its furthest.</summary>
     public const double KickAt = 0.5;

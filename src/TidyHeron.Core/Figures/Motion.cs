@@ -25,7 +25,7 @@ public static class Motion
         return new Rig(
             Point3.Between(from.Pelvis, to.Pelvis, s), Mix(from.Degrees, to.Degrees), Mix(from.LeanAhead, to.LeanAhead), Mix(from.LeanRight, to.LeanRight),
             Foot(from.Left, to.Left), Foot(from.Right, to.Right), Hand(from.LeftHand, to.LeftHand, -1), Hand(from.RightHand, to.RightHand, 1),
-            Carry(from.Weapon, to.Weapon), Mix(from.GazeDegrees, to.GazeDegrees), Mix(from.GazeDown, to.GazeDown));
+            Carry(from.Weapon, to.Weapon), Mix(from.GazeDegrees, to.GazeDegrees), Mix(from.GazeDown, to.GazeDown), Mix(from.Twist, to.Twist));
 
         double Mix(double a, double b) => a + (b - a) * s;
 
@@ -51,7 +51,7 @@ public static class Motion
                     : new Point3(0.12 * body.StatureCm, -side * 0.06 * body.StatureCm, (onTop ? 0.27 : 0.20) * body.StatureCm);
                 palm = Point3.Between(palm, via, swing * (load is null ? 1 : 0.8));
             }
-            return new HandAim(palm, Point3.Between(a.Elbow, b.Elbow, s));
+            return new HandAim(palm, Point3.Between(a.Elbow, b.Elbow, s), Mix(a.Open, b.Open), Mix(a.Bend, b.Bend));
         }
 
         WeaponAim? Carry(WeaponAim? a, WeaponAim? b)

@@ -16,6 +16,9 @@ public readonly record struct Point3(double X, double Y, double Z)
 
     public double Dot(Point3 other) => X * other.X + Y * other.Y + Z * other.Z;
 
+    /// <summary>At a right angle to both: up across right is ahead.</summary>
+    public Point3 Cross(Point3 other) => new(Y * other.Z - Z * other.Y, Z * other.X - X * other.Z, X * other.Y - Y * other.X);
+
     /// <summary>The same direction with length one; straight ahead for no direction at all.</summary>
     public Point3 Unit => Length is > 1e-9 and var length ? this * (1 / length) : new Point3(0, 1, 0);
 

@@ -9,7 +9,9 @@ namespace TidyHeron.Core.Figures;
 public readonly record struct FootAim(Point3 Middle, double Degrees, double HeelCm = 0, bool Kneels = false, double KneeAhead = 0);
 
 /// <summary>Where one hand is to be, from the hips: ahead, to the body's right, up, in centimetres; and where its elbow points.</summary>
-public readonly record struct HandAim(Point3 Palm, Point3 Elbow);
+/// <param name="Open">From 0, a fist, to 1, fingers stretched.</param>
+/// <param name="Bend">How far the fingers point up from the line of the forearm, in degrees; down is negative.</param>
+public readonly record struct HandAim(Point3 Palm, Point3 Elbow, double Open = 0, double Bend = 0);
 
 /// <summary>The weapon: along a direction from the leading hand, from the body's own view.</summary>
 /// <param name="LeadRight">Whether the right hand leads.</param>
@@ -26,8 +28,9 @@ public sealed record WeaponAim(bool LeadRight, Point3 Along, double BeyondCm, do
 /// <param name="Degrees">Where the hips face.</param>
 /// <param name="LeanAhead">How far the trunk leans ahead, in degrees; back is negative.</param>
 /// <param name="LeanRight">How far it leans to the right.</param>
+/// <param name="Twist">How far the shoulders are turned from the hips, to the right positive: the left shoulder comes forward.</param>
 /// <param name="GazeDegrees">Where the head looks, from the hips' facing, to the right positive.</param>
 /// <param name="GazeDown">How far it looks down.</param>
 public sealed record Rig(
     Point3 Pelvis, double Degrees, double LeanAhead, double LeanRight, FootAim Left, FootAim Right, HandAim LeftHand, HandAim RightHand,
-    WeaponAim? Weapon, double GazeDegrees, double GazeDown);
+    WeaponAim? Weapon, double GazeDegrees, double GazeDown, double Twist = 0);

@@ -80,7 +80,9 @@ public static class FigureDrawing
         {
             Line(right, 0.044 * h, arm.Root, arm.Joint);
             Line(right, 0.036 * h, arm.Joint, arm.End);
-            Line(right, 0.042 * h, arm.End, Point3.Between(arm.End, arm.Tip, 0.6));
+            // A fist is short and thick, an open hand long and thin.
+            var isOpen = (arm.Tip - arm.End).Length > 0.8 * body.HandCm;
+            Line(right, (isOpen ? 0.028 : 0.048) * h, arm.End, isOpen ? arm.Tip : Point3.Between(arm.End, arm.Tip, 0.85));
         }
         // The trunk: shoulders to hips, with a belt.
         Point3[] trunk = [figure.LeftArm.Root, figure.RightArm.Root, figure.RightLeg.Root, figure.LeftLeg.Root];

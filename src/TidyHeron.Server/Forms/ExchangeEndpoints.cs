@@ -26,8 +26,16 @@ public enum ExportFormat
     Vtt,
     /// <summary>The times as CSV.</summary>
     Times,
-    /// <summary>The caller's clicks as WAV.</summary>
+    /// <summary>The caller as WAV.</summary>
     Wav,
+}
+
+/// <summary>How a count track calls.</summary>
+public enum Called
+{
+    Clicks,
+    /// <summary>The numbers aloud, in the school's tradition.</summary>
+    Numbers,
 }
 
 /// <param name="As">"json" for a form document, "csv" for a table of moves.</param>
@@ -48,11 +56,12 @@ public static class ExchangeEndpoints
     public static void MapSchemas(this IEndpointRouteBuilder app) =>
         app.MapGet("/schemas/form-1.json", () => Results.Text(FormSchema.Text, "application/schema+json")).AllowAnonymous().ExcludeFromDescription();
 
-    private static async Task<Results<FileContentHttpResult, NotFound>> Export(Guid id, HeronDb db, ClaimsPrincipal person, SchoolWays school, CancellationToken cancellation, string @as = "json", double heightCm = BodyMeasures.ReferenceStatureCm, string pace = "class", double speed = 1, string? section = null, string view = "threeQuarter")
+    private static async Task<Results<FileContentHttpResult, NotFound>> Export(Guid id, HeronDb db, ClaimsPrincipal person, SchoolWays school, CancellationToken cancellation, string @as = "json", double heightCm = BodyMeasures.ReferenceStatureCm, string pace = "class", double speed = 1, string? section = null, string view = "threeQuarter", string called = "clicks")
     {
         var format = Choice<ExportFormat>("as", @as);
         var timed = Choice<Pace>("pace", pace);
         var seen = Choice<FigureView>("view", view);
+        var caller = Choice<Called>("called", called);
         new Validation().Check("speed", speed is >= 0.25 and <= 4, "Give a speed from 0.25 to 4.").Throw();
         var body = Performer.Of(heightCm);
         var stored = await db.VisibleForms(person).Where(f => f.Id == id)
@@ -64,7 +73,7 @@ public static class ExchangeEndpoints
         var reading = FormReading.Of(form, body, ways);
         var (first, last) = Span(reading, section);
         if (format == ExportFormat.Wav)
-            return TypedResults.File(CountTrack.Wav(reading, Timeline.Of(reading, timed, speed)), "audio/wav", $"{FileNames.Plain(form.Title, "form")}.wav", enableRangeProcessing: true);
+            return TypedResults.File(CountTrack.Wav(reading, Timeline.Of(reading, timed, speed), caller == Called.Numbers ? CountVoice.Of(ways.Tradition) : null), "audio/wav", $"{FileNames.Plain(form.Title, "form")}.wav", enableRangeProcessing: true);
         var (text, type) = format switch
         {
             ExportFormat.Floor => (FloorDrawing.Svg(reading, first, last), "image/svg+xml"),

@@ -16,6 +16,7 @@ namespace TidyHeron.Server.Walkthrough;
 /// <param name="Only">Id of one move, where only that one is wanted.</param>
 public sealed record WalkthroughRequest(FormDocument Form, double HeightCm = BodyMeasures.ReferenceStatureCm, MeasuredRequest? Measured = null, Pace Pace = Pace.Class, double Speed = 1, string? Only = null);
 
+/// <param name="CountWord">The number as it is called in the school's tradition, romanised; empty without a number.</param>
 /// <param name="Start">Seconds from the beginning.</param>
 /// <param name="Moving">Seconds of movement.</param>
 /// <param name="Resting">Seconds held, or waited for the next call.</param>
@@ -25,7 +26,7 @@ public sealed record WalkthroughRequest(FormDocument Form, double HeightCm = Bod
 /// <param name="Hands">Its hands and kick alone.</param>
 /// <param name="Mirrored">What a teacher who faces the class does so that the class does the move right.</param>
 /// <param name="Frames">Poses from the end of the move before to the end of this one, evenly in time: joints as millimetres x, y, z, in the order of <c>joints</c>.</param>
-public sealed record WalkMove(string Id, int Count, bool BeginsCount, double Start, double Moving, double Resting, bool Timed, bool Shout, int Heading, string HeadingName,
+public sealed record WalkMove(string Id, int Count, string CountWord, bool BeginsCount, double Start, double Moving, double Resting, bool Timed, bool Shout, int Heading, string HeadingName,
     string Words, string Feet, string Hands, string Mirrored, IReadOnlyList<int[]> Frames);
 
 /// <param name="First">Position of its first move.</param>
@@ -36,16 +37,12 @@ public sealed record WalkPhase(int First, int Last, double Seconds);
 /// <param name="Joints">Names of the points of a frame.</param>
 /// <param name="Opening">The pose before the first move.</param>
 /// <param name="HeightCm">Stature, by which lines are drawn thick or thin.</param>
-/// <param name="FrameCount">Frames of each move.</param>
-public sealed record WalkthroughResponse(string Title, IReadOnlyList<string> Joints, int[] Opening, double HeightCm, int FrameCount, bool HasWeapon, double TotalSeconds,
+public sealed record WalkthroughResponse(string Title, IReadOnlyList<string> Joints, int[] Opening, double HeightCm, bool HasWeapon, double TotalSeconds,
     IReadOnlyList<WalkMove> Moves, IReadOnlyList<WalkPhase> Phases, IReadOnlyList<SectionReading> Sections, IReadOnlyList<string> Cautions);
 
 /// <summary>The form to play: a pure computation.</summary>
 public static class WalkthroughEndpoints
 {
-    /// <summary>Frames of each move; the client draws between them.</summary>
-    private const int Frames = 10;
-
     private static readonly string[] Joints =
     [
         "pelvis", "neck", "headTop", "eyes", "leftShoulder", "leftElbow", "leftWrist", "leftFingers", "rightShoulder", "rightElbow", "rightWrist", "rightFingers",
@@ -62,19 +59,25 @@ public static class WalkthroughEndpoints
         var reading = FormReading.Of(FormDocuments.Read(request.Form, ways.Vocabulary), Performer.Of(request.HeightCm, request.Measured), ways);
         var timeline = Timeline.Of(reading, request.Pace, request.Speed);
         var figures = reading.Figures;
-        return TypedResults.Ok(new WalkthroughResponse(reading.Form.Title, Joints, Points(figures.Start), request.HeightCm, Frames, figures.StartRig.Weapon is not null,
+        return TypedResults.Ok(new WalkthroughResponse(reading.Form.Title, Joints, Points(figures.Start), request.HeightCm, figures.StartRig.Weapon is not null,
             Math.Round(timeline.Total, 2),
             Enumerable.Range(0, reading.Form.Moves.Count).Where(i => request.Only is null || reading.Form.Moves[i].Id.Value == request.Only).Select(i =>
             {
                 var move = reading.Form.Moves[i];
                 var (posture, time) = (reading.Walk.Postures[i], timeline.Moves[i]);
-                return new WalkMove(move.Id.Value, reading.Counts[i], Counts.BeginsAt(reading.Counts, i), Math.Round(time.Start, 3), Math.Round(time.Moving, 3), Math.Round(time.Resting, 3), time.Timed,
+                return new WalkMove(move.Id.Value, reading.Counts[i], reading.Counts[i] > 0 ? CountWords.Of(ways.Tradition, reading.Counts[i]) : "", Counts.BeginsAt(reading.Counts, i), Math.Round(time.Start, 3), Math.Round(time.Moving, 3), Math.Round(time.Resting, 3), time.Timed,
                     move.Shout, posture.Heading.Degrees, Speech.Heading(posture.Heading, ways.Directions),
                     Speech.Say(move, ways), Speech.SayFeet(move, ways), Speech.SayHands(move, ways), Speech.Say(Mirror.Of(move), ways),
-                    Enumerable.Range(1, Frames).Select(k => Points(k == Frames ? figures.Moves[i].End : figures.At(i, k / (double)Frames))).ToArray());
+                    Frames(figures, i));
             }).ToArray(),
             timeline.Phases.Select(p => new WalkPhase(p.First, p.Last, Math.Round(p.Seconds, 2))).ToArray(),
             reading.Sections.Select((s, i) => SectionReading.From(reading, s, i)).ToArray(), FormCautions.Of(reading)));
+    }
+
+    private static int[][] Frames(FigureReading figures, int index)
+    {
+        var count = figures.FramesOf(index);
+        return [.. Enumerable.Range(1, count).Select(k => Points(k == count ? figures.Moves[index].End : figures.At(index, k / (double)count)))];
     }
 
     private static int[] Points(Figure f)

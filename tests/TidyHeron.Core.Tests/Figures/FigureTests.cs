@@ -40,7 +40,8 @@ public class FigureTests
                 {
                     (arm.Joint - arm.Root).Length.ShouldBe(body.UpperArmCm, 1e-6, where);
                     (arm.End - arm.Joint).Length.ShouldBe(body.ForearmCm, 1e-6, where);
-                    (arm.Tip - arm.End).Length.ShouldBe(body.HandCm, 1e-6, where);
+                    // Fingers are folded into a fist or stretched, and nothing else.
+                    (arm.Tip - arm.End).Length.ShouldBeInRange(body.HandCm * Figure.FistLength - 1e-6, body.HandCm + 1e-6, where);
                 }
                 (figure.LeftArm.Root - figure.RightArm.Root).Length.ShouldBe(body.ShoulderBreadthCm, 1e-6, where);
             }

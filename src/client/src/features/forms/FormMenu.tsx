@@ -101,7 +101,8 @@ export function FormMenu({
               ["figures", "Figures (SVG)"],
               ["vtt", "Cues for a video (WebVTT)"],
               ["times", "Times (CSV)"],
-              ["wav", "Count track (WAV)"],
+              ["wav", "Count track, clicks (WAV)"],
+              ["wav&called=numbers", "Count track, numbers aloud (WAV)"],
             ] as const
           ).map(([as, name]) => (
             <DropdownMenu.Item key={as} asChild className={item}>

@@ -111,6 +111,7 @@ function Playing({
   const hall = params.get("hall") === "1";
   const section = walk.sections.find((s) => s.id === params.get("section"));
   const [caller, setCaller] = useState(false);
+  const called = params.get("called") === "clicks" ? "clicks" : "numbers";
   const [apply, problem] = useSavedEdit(stored.id);
   const stage = useRef<StageHandle>(null);
   const loop = useMemo(() => {
@@ -124,7 +125,7 @@ function Playing({
     // The bar follows ten times a second; the figure every frame.
     setMoment(Math.round(seconds * 10) / 10);
   }, []);
-  const player = usePlayer(walk, loop, caller, onFrame);
+  const player = usePlayer(walk, loop, caller ? called : undefined, onFrame);
   const move = walk.moves[player.index];
   const next = walk.moves[player.index + 1];
 
@@ -193,10 +194,10 @@ function Playing({
     </div>
   );
   const track = caller && (
-    // biome-ignore lint/a11y/useMediaCaption: clicks; what they count is written beside the picture
+    // biome-ignore lint/a11y/useMediaCaption: numbers or clicks; what they count is written beside the picture
     <audio
       ref={player.audio}
-      src={`/api/forms/${stored.id}/export?as=wav&pace=${pace}&speed=${speed}`}
+      src={`/api/forms/${stored.id}/export?as=wav&pace=${pace}&speed=${speed}&called=${called}`}
       preload="auto"
     />
   );
@@ -210,6 +211,7 @@ function Playing({
           <Stage ref={stage} walk={walk} view={view} part={part} label={label} />
           <div aria-live="polite" className="flex min-w-0 flex-col justify-center px-6 py-2">
             <p className="font-title text-[min(30vh,22vw)] leading-none tabular-nums">{move?.count || "–"}</p>
+            {move?.countWord && <p className="text-[clamp(1.2rem,2.6vw,2.4rem)] text-ink-soft">{move.countWord}</p>}
             <p className="mt-3 text-[clamp(1.4rem,3.4vw,3.2rem)] leading-tight">{words}</p>
             {move?.shout && <p className="mt-2 text-[clamp(1.4rem,3.4vw,3.2rem)] font-bold text-ember">shout!</p>}
             <p className="mt-4 text-xl text-ink-soft">{next ? `Next: ${next.words}` : "The last move."}</p>
@@ -274,6 +276,15 @@ function Playing({
               ]}
               value={section?.id ?? ""}
               onChange={(e) => set("section", e.target.value)}
+            />
+            <Choice
+              label="Caller"
+              options={[
+                ["numbers", "numbers, aloud"],
+                ["clicks", "clicks"],
+              ]}
+              value={called}
+              onChange={(e) => set("called", e.target.value)}
             />
           </div>
           <PerformerFields performer={performer} errors={errors} onChange={setPerformer} />

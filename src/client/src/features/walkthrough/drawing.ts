@@ -143,7 +143,11 @@ export function draw(canvas: CanvasRenderingContext2D, width: number, height: nu
     if (scene.part !== "feet") {
       line(side, 0.044, at(`${side}Shoulder`), at(`${side}Elbow`));
       line(side, 0.036, at(`${side}Elbow`), at(`${side}Wrist`));
-      line(side, 0.042, at(`${side}Wrist`), mix(at(`${side}Wrist`), at(`${side}Fingers`), 0.6));
+      // A fist is short and thick, an open hand long and thin.
+      const [wrist, fingers] = [at(`${side}Wrist`), at(`${side}Fingers`)];
+      const long =
+        Math.hypot(fingers[0] - wrist[0], fingers[1] - wrist[1], fingers[2] - wrist[2]) > 0.086 * scene.height;
+      line(side, long ? 0.028 : 0.048, wrist, long ? fingers : mix(wrist, fingers, 0.85));
     }
   }
   const trunk = [at("leftShoulder"), at("rightShoulder"), at("rightHip"), at("leftHip")].map(place);

@@ -26,8 +26,8 @@ export function poseAt(walk: Walk, seconds: number, into: Float64Array) {
     return;
   }
   const t = move.moving > 0 ? Math.min(1, (seconds - move.start) / move.moving) : 1;
-  const at = t * walk.frameCount;
-  const k = Math.min(walk.frameCount - 1, Math.floor(at));
+  const at = t * move.frames.length;
+  const k = Math.min(move.frames.length - 1, Math.floor(at));
   const a = k === 0 ? before : (move.frames[k - 1] ?? before);
   const b = move.frames[k] ?? before;
   const share = at - k;
@@ -41,8 +41,8 @@ export function poseAt(walk: Walk, seconds: number, into: Float64Array) {
 export function usePlayer(
   walk: Walk,
   loop: { from: number; to: number } | undefined,
-  /** Whether the count track is there to be played. */
-  caller: boolean,
+  /** Which count track is there to be played; none while the caller is off. */
+  caller: string | undefined,
   onFrame: (seconds: number) => void,
 ) {
   const [playing, setPlaying] = useState(false);
