@@ -26,7 +26,7 @@ public class Readings
         Step forward left, high block.
         Step forward right, high block, kiai.
         Turn 270 left on the right foot into a left back stance, knife-hand block.
-        Right front kick, landing in front in a right front stance, reverse punch.
+        Right front kick, landing in front in a right front stance.
         """;
 
     private Form _form = new();

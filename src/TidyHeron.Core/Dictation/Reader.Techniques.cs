@@ -162,7 +162,7 @@ public sealed partial class Reader
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
         var named = _hand is not null;
-        if (StartsAnotherMove(term, hand, named, out var counting)) Begin(counting);
+        if (StartsAnotherMove(i, term, hand, named, out var counting)) Begin(counting);
         var sideOnly = _hand is null && _side is not null;
         // "Front kick, lunge punch": the kicking foot lands in front.
         if (term.Id.Value == "lunge-punch" && _said is [.., { Kick: { Landing: null } kicked } kickMove] && _draft is { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false } && !_together)
@@ -210,7 +210,7 @@ public sealed partial class Reader
     /// <summary>"Roll forward. Left kick.": a roll or a fall with a sentence to itself is a move to itself.</summary>
     private bool WentToGround => _draft is { SentenceEnded: true, Footwork: "roll" or "back-roll" or "fall" };
 
-    private bool StartsAnotherMove(Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
+    private bool StartsAnotherMove(int i, Terms.Term term, Hand? hand, bool handNamed, out Counting counting)
     {
         counting = _draft.SentenceEnded ? Counting.Own : Counting.Then;
         if (_draft.IsOpening) return !Formalities.AtRest(term.Id);
@@ -218,7 +218,7 @@ public sealed partial class Reader
         {
             if (WentToGround) return true;
             // After a kick the hands follow, unless something says that they go with it.
-            if (_draft.Kick is not null && !_together && !MeanwhileLater() && term.Family is not ("guard" or "grip")) return true;
+            if (_draft.Kick is not null && !_together && !MeanwhileLater(i) && term.Family is not ("guard" or "grip")) return true;
             return _draft.Footwork is "bow" or "announce";
         }
         // What the other hand does meanwhile: pulling, covering, supporting.
@@ -235,10 +235,9 @@ public sealed partial class Reader
     }
 
     /// <summary>"Side kick and back fist at the same time": told only after both.</summary>
-    private bool MeanwhileLater()
+    private bool MeanwhileLater(int i)
     {
-        var at = _lexemes.FindIndex(l => l.Start >= (_fields.Count > 0 ? _fields[^1].Start : 0));
-        for (var k = Math.Max(at, 0); k < _lexemes.Count && !_lexemes[k].EndsSentence && !_lexemes[k].Is("then"); k++)
+        for (var k = i; k < _lexemes.Count && !_lexemes[k].EndsSentence && !_lexemes[k].Is("then"); k++)
             if (_lexemes[k] is { Kind: "together", Plain: "at the same time" or "simultaneously" or "at once" or "same time" or "at the same moment" }) return true;
         return false;
     }

@@ -47,7 +47,7 @@ public sealed partial class Reader
         SpeaksOf(weapon)
         || _before.Concat(_said).SelectMany(m => m.Hands).Concat(_draft.Hands).Any(h => h.Technique.Value.StartsWith(weapon + "-", StringComparison.Ordinal));
 
-    private bool SpeaksOf(string weapon) => _lexemes.Any(l => l.Is("weapon", weapon));
+    private bool SpeaksOf(string weapon) => _weapons.Contains(weapon);
 
     /// <summary>"Strike down", "sweep", "block": general words are the weapon's where one is in the hands.</summary>
     private Term? WithTheWeapon(int i)

@@ -35,6 +35,7 @@ public sealed partial class Reader
     private int _walked;
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
+    private readonly HashSet<string> _weapons; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _then, _together, _explicitCounts, _sameCount;
@@ -47,6 +48,7 @@ public sealed partial class Reader
         _before = [.. form.Moves.Take(at)];
         _after = [.. form.Moves.Skip(at)];
         _lexemes = Lexer.Read(text, ways.Vocabulary);
+        _weapons = [.. _lexemes.Where(l => l.Is("weapon")).Select(l => l.Value)];
     }
 
     /// <summary>Reads a text into a form.</summary>

@@ -17,7 +17,7 @@ public sealed record KeyRig(double At, Rig Rig);
 public sealed record MoveRig(Rig? Kick, ValueList<KeyRig> Ways, Rig End);
 
 /// <summary>Turns the postures of a form into rigs: feet from the floor, hips from the stance, hands from the techniques.</summary>
-internal sealed class Rigging
+internal sealed partial class Rigging
 {
     private readonly FormReading _reading;
     private readonly BodyMeasures _body;
@@ -67,87 +67,6 @@ internal sealed class Rigging
         end = Look(end, move);
         var kick = move.Kick is { } kicked && posture.KickingFoot is { } foot ? Kick(kicked, foot, i, before, end) : null;
         return new MoveRig(kick, Through(move, before, end, kick).ToValueList(), end);
-    }
-
-    /// <summary>What lies between the beginning and the end of a move.</summary>
-    private IEnumerable<KeyRig> Through(Move move, Rig before, Rig end, Rig? kick)
-    {
-        if (kick is not null)
-        {
-            var shape = KickShape.Of(move.Kick!.Technique.Value);
-            var (goes, comes) = (shape.Way(Chamber(before, kick), Swing(before, kick, shape, shape.Arc)), shape.Way(Chamber(end, kick), Swing(end, kick, shape, -shape.Arc)));
-            if (goes is not null) yield return new KeyRig(0.3, goes);
-            yield return new KeyRig(FigureReading.KickAt, kick);
-            if (comes is not null) yield return new KeyRig(0.68, comes);
-            yield break;
-        }
-        switch (move.Footwork?.Kind.Value)
-        {
-            case "jump": yield return new KeyRig(0.5, InTheAir(before, end, 0.14)); break;
-            case "hop": yield return new KeyRig(0.5, InTheAir(before, end, 0.05)); break;
-            case "roll":
-                foreach (var key in Tumble(before, end, forward: true)) yield return key;
-                break;
-            case "back-roll":
-                foreach (var key in Tumble(before, end, forward: false)) yield return key;
-                break;
-        }
-    }
-
-    /// <summary>The knee drawn up, the foot under it: a leg on its way to or from a kick.</summary>
-    private Rig Chamber(Rig stands, Rig kick)
-    {
-        var frame = new BodyFrame(stands.Degrees);
-        FootAim Drawn(FootAim foot, int sign) => foot.KneeAhead > 0
-            ? foot with { Middle = kick.Pelvis + frame.ToHall(_height * 0.06, sign * _height * 0.06, -_height * 0.24), KneeAhead = 1 } : foot;
-        return kick with
-        {
-            Degrees = (stands.Degrees + kick.Degrees) / 2, LeanAhead = kick.LeanAhead / 3, LeanRight = kick.LeanRight / 3,
-            Left = Drawn(kick.Left, -1), Right = Drawn(kick.Right, 1), GazeDegrees = kick.GazeDegrees / 2,
-        };
-    }
-
-    /// <summary>A straight leg on its way up or down, to the side where the kick goes round.</summary>
-    private Rig Swing(Rig stands, Rig kick, KickShape shape, double arc)
-    {
-        var foot = kick.Left.KneeAhead > 0 ? Side.Left : Side.Right;
-        var way = kick with { Degrees = (stands.Degrees + kick.Degrees) / 2, LeanAhead = kick.LeanAhead / 2 };
-        var swinging = Stretched(way.Pelvis, way.Degrees, foot, stands.Degrees, -0.45 * (_body.ThighCm + _body.ShankCm), arc, shape);
-        return foot == Side.Left ? way with { Left = swinging } : way with { Right = swinging };
-    }
-
-    /// <summary>Half way through a jump, the feet drawn up under the body.</summary>
-    private Rig InTheAir(Rig before, Rig end, double part)
-    {
-        var middle = Motion.Between(before, end, 0.5, _body);
-        var up = new Point3(0, 0, part * _height);
-        FootAim Up(FootAim foot) => foot with { Middle = (foot.Middle with { Z = 0 }) + up * 0.9, HeelCm = 0.25 * _body.FootLengthCm };
-        return middle with { Pelvis = (middle.Pelvis with { Z = _body.HipHeightCm * 0.97 }) + up, Left = Up(middle.Left), Right = Up(middle.Right) };
-    }
-
-    // A roll over the shoulder: how far the trunk has turned over, how high the hips are, and where the feet are from them
-    // (ahead and up), in parts of stature. Common practice; the trunk is stiff, so it goes over a little higher than a back that is round.
-    private static readonly (double At, double Lean, double Hips, double Ahead, double Up)[] Over =
-    [
-        (0.22, 75, 0.30, -0.12, -0.29), (0.36, 130, 0.36, -0.20, -0.10), (0.50, 190, 0.47, 0.05, 0.22), (0.64, 260, 0.17, 0.30, 0.15), (0.78, 322, 0.07, 0.28, -0.06),
-    ];
-
-    private IEnumerable<KeyRig> Tumble(Rig before, Rig end, bool forward)
-    {
-        var keys = forward ? Over : [.. Over.Reverse().Select(k => k with { At = 1 - k.At, Lean = k.Lean - 360 })];
-        foreach (var (at, lean, hips, ahead, up) in keys)
-        {
-            var on = Motion.Between(before, end, at, _body);
-            var frame = new BodyFrame(on.Degrees);
-            var pelvis = on.Pelvis with { Z = hips * _height };
-            FootAim Foot(FootAim foot, int sign) => new(pelvis + frame.ToHall(ahead * _height, sign * 0.07 * _height, Math.Max(up, -hips) * _height), on.Degrees, KneeAhead: 0.8);
-            // Hands go to the floor first and then hold the knees.
-            var hand = Math.Abs(lean) is > 60 and < 200 ? new Point3(0.16 * _height, 0, 0.36 * _height) : new Point3(0.20 * _height, 0, 0.06 * _height);
-            HandAim Hand(int sign) => new(hand with { Y = sign * 0.08 * _height }, new Point3(0, sign, -0.5), 1);
-            yield return new KeyRig(at, on with { Pelvis = pelvis, LeanAhead = lean, LeanRight = 0, Left = Foot(on.Left, -1), Right = Foot(on.Right, 1), LeftHand = Hand(-1), RightHand = Hand(1), Twist = 0, GazeDown = 40 });
-        }
-        // The trunk has gone all the way round; upright again is a whole turn further.
-        yield return new KeyRig(0.999, end with { LeanAhead = end.LeanAhead + (forward ? 360 : -360) });
     }
 
     /// <summary>Feet and hips of a posture. Degrees go on counting through turns, so that what lies between two rigs turns the right way.</summary>
@@ -308,100 +227,5 @@ internal sealed class Rigging
         _ => rig,
     };
 
-    /// <summary>The kicking leg at its furthest, the other one standing where it stood.</summary>
-    private Rig Kick(Kick kick, Side foot, int i, Rig before, Rig end)
-    {
-        var term = _reading.Ways.Vocabulary.Find(kick.Technique)!;
-        var standing = _reading.Walk.Before(i).FootOf(foot.Other);
-        var way = KickShape.Of(term.Id.Value);
-        var level = kick.Level ?? term.DefaultLevel ?? Level.Middle;
-        var heading = end.Degrees;
-        var frame = new BodyFrame(heading);
-        // The hips open towards the kicking side: for a right foot they turn to the left.
-        var degrees = heading - foot.Sign * way.HipsTurn;
-        var flies = term.Id.Value.StartsWith("flying", StringComparison.Ordinal) || term.Id.Value.Contains("jump", StringComparison.Ordinal) || _reading.Form.Moves[i].Footwork?.Kind.Value is "jump";
-        var air = flies ? 0.14 * _height : 0;
-        var hips = Point3.At(standing.Place, _body.HipHeightCm * 0.97 + air);
-        var height = way.OnFloor ? _body.AnkleHeightCm : level switch { Level.Low => 0.20 * _height, Level.High => 0.76 * _height, _ => 0.50 * _height };
-        var kicking = way.IsKnee
-            ? new FootAim(hips + frame.ToHall(0.10 * _height, foot.Sign * _height * 0.03, -_body.ThighCm * 0.55 - _body.AnkleHeightCm), heading, KneeAhead: 1)
-            : Stretched(hips, degrees, foot, heading, height - hips.Z, 0, way);
-        var support = new FootAim(Point3.At(standing.Place, air * 1.2), degrees + (foot == Side.Right ? -1 : 1) * 20);
-        var guard = _reading.Ways.Vocabulary.Find(new TermId("guard"))!;
-        var armed = before.Weapon is not null;
-        return before with
-        {
-            Pelvis = hips, Degrees = degrees, LeanAhead = way.LeanAhead, LeanRight = -foot.Sign * way.LeanAway,
-            Left = foot == Side.Left ? kicking : support, Right = foot == Side.Right ? kicking : support,
-            LeftHand = armed ? before.LeftHand : Aim(guard, null, Side.Left), RightHand = armed ? before.RightHand : Aim(guard, null, Side.Right, second: true),
-            GazeDegrees = foot.Sign * way.HipsTurn, GazeDown = 0, Twist = 0,
-        };
-    }
-
-    /// <summary>The foot of a leg that is stretched from its hip towards the target.</summary>
-    /// <param name="hipsDegrees">Where the hips face.</param>
-    /// <param name="rise">How far the ankle is above the hips.</param>
-    /// <param name="aside">How far it is outside the middle line, in parts of the leg.</param>
-    private FootAim Stretched(Point3 hips, double hipsDegrees, Side foot, double heading, double rise, double aside, KickShape way)
-    {
-        var leg = (_body.ThighCm + _body.ShankCm) * 0.97;
-        var frame = new BodyFrame(heading);
-        var hip = hips + new BodyFrame(hipsDegrees).ToHall(0, foot.Sign * _body.HipBreadthCm * Figure.HipJoint, 0);
-        var up = Math.Clamp(rise, -leg, leg);
-        // Towards the middle line of the body, as far as the leg is long.
-        var side = foot.Sign * (aside * leg + _height * 0.03) - frame.ToHall(0, 1, 0).Dot(hip - hips);
-        side = Math.Clamp(side, -0.7 * leg, 0.7 * leg);
-        var ahead = Math.Sqrt(Math.Max(0, leg * leg - up * up - side * side));
-        var stretch = new Point3(ahead, side, up).Unit * leg;
-        var ankle = hip + frame.ToHall(stretch.X, stretch.Y, stretch.Z);
-        var toes = heading - foot.Sign * way.FootTurn;
-        var middle = ankle + new BodyFrame(toes).ToHall(_body.FootLengthCm * 0.3, 0, -_body.AnkleHeightCm);
-        return new FootAim(middle with { Z = Math.Max(middle.Z, way.OnFloor ? 0 : 2) }, toes, KneeAhead: 0.5);
-    }
-
     private static double Signed(double degrees) => degrees - 360 * Math.Round(degrees / 360);
-}
-
-/// <summary>How a kick is done (common practice).</summary>
-/// <param name="HipsTurn">How far the hips turn away from the target, in degrees.</param>
-/// <param name="LeanAhead">Lean of the trunk ahead; back is negative.</param>
-/// <param name="LeanAway">Lean away from the kicking leg.</param>
-/// <param name="IsKnee">Whether the knee strikes.</param>
-/// <param name="OnFloor">Whether the foot goes along the floor.</param>
-/// <param name="Chambers">Whether the knee is drawn up before and after; a leg that swings stays straight.</param>
-/// <param name="Arc">For a leg that swings round: how far outside it comes from, in parts of the leg; negative from inside.</param>
-/// <param name="FootTurn">How far the toes turn in from the target, in degrees.</param>
-internal readonly record struct KickShape(double HipsTurn, double LeanAhead, double LeanAway, bool IsKnee = false, bool OnFloor = false, bool Chambers = true, double Arc = 0, double FootTurn = 0)
-{
-    public static KickShape Of(string technique) => technique switch
-    {
-        "side-kick" or "side-snap-kick" or "flying-side-kick" => new(80, 0, 35, FootTurn: 90),
-        "side-stretch-kick" => new(80, 0, 35, Chambers: false, FootTurn: 90),
-        "roundhouse-kick" or "hook-kick" or "jump-turn-kick" => new(60, -5, 25, FootTurn: 60),
-        "back-kick" => new(170, 45, 0),
-        "knee-strike" or "round-knee" or "flying-knee" => new(0, -5, 0, IsKnee: true),
-        "foot-sweep" or "back-sweep" or "leg-check" or "crescent-sweep-kick" => new(0, 8, 0, OnFloor: true),
-        "inside-crescent-kick" => new(0, -8, 0, Chambers: false, Arc: 0.45, FootTurn: 30),
-        "outside-crescent-kick" or "lotus-jump" => new(0, -8, 0, Chambers: false, Arc: -0.45, FootTurn: -30),
-        "axe-kick" or "stretch-kick" or "slap-kick" => new(0, -8, 0, Chambers: false),
-        _ => new(0, -10, 0),
-    };
-
-    /// <summary>What lies on the way to the kick; nothing for a knee and for a foot that stays on the floor.</summary>
-    public Rig? Way(Rig chamber, Rig swing) => IsKnee || OnFloor ? null : Chambers ? chamber : swing;
-}
-
-/// <summary>The weapon of a form: the one said, or the one that its techniques need.</summary>
-public static class Weapons
-{
-    public static Weapon? Of(FormReading reading)
-    {
-        if (reading.Form.Weapon is { } said && Weapon.Find(said.Kind) is { } known)
-            return said.LengthCm is { } cm ? known with { LengthCm = cm, Source = "given" } : known;
-        foreach (var move in reading.Form.Moves)
-            foreach (var action in move.Hands)
-                if (reading.Ways.Vocabulary.Find(action.Technique) is { IsWeapon: true } term)
-                    return Weapon.Find(term.Family switch { "staff" => "staff", "sword" => term.Id.Value.StartsWith("broadsword", StringComparison.Ordinal) ? "broadsword" : "sword", _ => "truncheon" });
-        return null;
-    }
 }
