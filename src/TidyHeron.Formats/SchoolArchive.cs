@@ -6,18 +6,25 @@ using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Formats;
 
+/// <summary>One save of a form.</summary>
+/// <param name="At">When.</param>
+/// <param name="By">Name of who saved it.</param>
+/// <param name="Form">The form as it was.</param>
+public sealed record Save(DateTimeOffset At, string By, Form Form);
+
 /// <summary>
-/// A whole school in one ZIP file: <c>school.json</c> (a <see cref="SchoolDocument"/>) and one form document for each of
-/// its forms.
+/// A whole school in one ZIP file: <c>school.json</c> (a <see cref="SchoolDocument"/>), one form document for each of its
+/// forms, and one file with all saves of each form that was saved more than once.
 /// </summary>
 /// <param name="School">Everything but the forms.</param>
 /// <param name="Forms">The forms by the file they lie in.</param>
-public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<string, Form> Forms)
+/// <param name="Saves">All saves of a form, oldest first, by the file they lie in.</param>
+public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<string, Form> Forms, IReadOnlyDictionary<string, IReadOnlyList<Save>> Saves)
 {
     private const string SchoolFile = "school.json";
 
     /// <summary>The most bytes that an archive may hold when unpacked.</summary>
-    public const long MostBytes = 64 * 1024 * 1024;
+    public const long MostBytes = 256 * 1024 * 1024;
 
     private static readonly JsonSerializerOptions Indented = new(Json.Options) { WriteIndented = true };
 
@@ -29,6 +36,7 @@ public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<st
         {
             Put(zip, SchoolFile, School);
             foreach (var (file, form) in Forms) Put(zip, file, FormDocuments.Write(form));
+            foreach (var (file, saves) in Saves) Put(zip, file, new SavesDocument([.. saves.Select(s => new SaveDocument(s.At, s.By, FormDocuments.Write(s.Form)))]));
         }
         return bytes.ToArray();
 
@@ -54,22 +62,44 @@ public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<st
             if (errors.Count > 0) throw new BadDocumentException(errors);
             var vocabulary = vocabularyOf(school);
             var forms = new Dictionary<string, Form>();
+            var saves = new Dictionary<string, IReadOnlyList<Save>>();
             foreach (var row in school.Forms)
             {
+                var file = row.File;
                 try
                 {
-                    forms[row.File] = FormDocuments.Read(Take<FormDocument>(zip, row.File, ref left), vocabulary);
+                    forms[file] = FormDocuments.Read(Take<FormDocument>(zip, file, ref left), vocabulary);
+                    if (row.History is not { } history) continue;
+                    file = history;
+                    var document = Take<SavesDocument>(zip, file, ref left);
+                    if (document.Saves is null or []) throw new BadDocumentException(new Dictionary<string, string[]> { ["saves"] = ["A history holds at least one save. Leave the file out where there is none."] });
+                    saves[file] = [.. document.Saves.Select((s, i) => ReadSave(s, i, vocabulary))];
                 }
                 catch (BadDocumentException bad)
                 {
-                    foreach (var (place, messages) in bad.Errors) errors[place.StartsWith(row.File, StringComparison.Ordinal) ? place : $"{row.File}, {place}"] = messages;
+                    foreach (var (place, messages) in bad.Errors) errors[place.StartsWith(file, StringComparison.Ordinal) ? place : $"{file}, {place}"] = messages;
                 }
             }
-            return errors.Count == 0 ? new SchoolArchive(school, forms) : throw new BadDocumentException(errors);
+            return errors.Count == 0 ? new SchoolArchive(school, forms, saves) : throw new BadDocumentException(errors);
         }
         catch (InvalidDataException)
         {
             throw new BadDocumentException(new Dictionary<string, string[]> { ["file"] = ["This is no ZIP file, or a broken one. Choose an archive that this program wrote."] });
+        }
+    }
+
+    private static Save ReadSave(SaveDocument save, int i, Vocabulary vocabulary)
+    {
+        var place = $"saves[{i}]";
+        if (save.Form is null || string.IsNullOrWhiteSpace(save.By) || save.By.Length > 120)
+            throw new BadDocumentException(new Dictionary<string, string[]> { [place] = ["A save needs the form as it was, and in \"by\" the name of who saved it, at most 120 characters."] });
+        try
+        {
+            return new Save(save.At, save.By, FormDocuments.Read(save.Form, vocabulary));
+        }
+        catch (BadDocumentException bad)
+        {
+            throw new BadDocumentException(bad.Errors.ToDictionary(e => $"{place}.form.{e.Key}", e => e.Value));
         }
     }
 
@@ -120,6 +150,19 @@ public sealed record SchoolArchive(SchoolDocument School, IReadOnlyDictionary<st
             Text($"{place}.name", student.Name, 120);
             if (student.Rank is { } rank && !school.Ranks.Contains(rank)) Wrong($"{place}.rank", $"No rank is called \"{rank}\". Name one of the ranks.");
             if (student.Class is { } @class && !school.Classes.Contains(@class)) Wrong($"{place}.class", $"No class is called \"{@class}\". Name one of the classes.");
+            if (student.Measured is { } measured && measured != new MeasuredParts())
+            {
+                if (student.HeightCm is not { } height) Wrong($"{place}.measured", "Give the height too: the rest of the body follows from it.");
+                else
+                    try
+                    {
+                        _ = new BodyMeasures(height, measured);
+                    }
+                    catch (ArgumentOutOfRangeException wrong)
+                    {
+                        Wrong(wrong.ParamName == "statureCm" ? $"{place}.heightCm" : $"{place}.measured.{wrong.ParamName}", wrong.Message.Split(" (Parameter")[0]);
+                    }
+            }
             if (student.HeightCm is < (int)BodyMeasures.LeastStatureCm or > (int)BodyMeasures.GreatestStatureCm) Wrong($"{place}.heightCm", "Give a height from 80 to 230 cm, or leave it out.");
             for (var k = 0; k < (student.Marks?.Count ?? 0); k++)
             {

@@ -1,5 +1,6 @@
 using TidyHeron.Core;
 using TidyHeron.Core.Applications;
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Teaching;
 using TidyHeron.Core.Terms;
@@ -39,11 +40,21 @@ public sealed record SchoolTermDocument(string Term, string? Name = null, IReadO
 /// <param name="File">Where in the archive its form document is, such as <c>forms/01-still-water.json</c>.</param>
 /// <param name="SharedFrom">Rank from which students may read it; none: instructors only.</param>
 /// <param name="Archived">Whether it is put away.</param>
-public sealed record SchoolFormDocument(string File, string? SharedFrom = null, bool Archived = false);
+/// <param name="History">Where its earlier saves are, as a <see cref="SavesDocument"/>; none if the form was saved once.</param>
+public sealed record SchoolFormDocument(string File, string? SharedFrom = null, bool Archived = false, string? History = null);
+
+/// <summary>Every save of a form, oldest first; the last one is the form as it is.</summary>
+public sealed record SavesDocument(IReadOnlyList<SaveDocument> Saves);
+
+/// <param name="At">When it was saved.</param>
+/// <param name="By">Name of who saved it.</param>
+/// <param name="Form">The form as it was.</param>
+public sealed record SaveDocument(DateTimeOffset At, string By, FormDocument Form);
 
 /// <param name="HeightCm">Stature in centimetres, 80 to 230.</param>
+/// <param name="Measured">What was measured with a tape, in centimetres.</param>
 /// <param name="Left">Whether the student is off the roster.</param>
-public sealed record StudentDocument(string Name, string? Rank = null, string? Class = null, int? HeightCm = null, bool Left = false, IReadOnlyList<MarkDocument>? Marks = null);
+public sealed record StudentDocument(string Name, string? Rank = null, string? Class = null, int? HeightCm = null, bool Left = false, IReadOnlyList<MarkDocument>? Marks = null, MeasuredParts? Measured = null);
 
 /// <param name="Form">File of the form.</param>
 /// <param name="Section">Id of the section in it.</param>

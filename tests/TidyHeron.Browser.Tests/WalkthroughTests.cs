@@ -68,6 +68,41 @@ public class WalkthroughTests(DemoServer demo) : IClassFixture<DemoServer>
     }
 
     [Fact]
+    public void A_student_s_body_is_measured_once_and_reckoned_with_everywhere()
+    {
+        using var person = new Person(demo.Server.Address);
+        person.EnterDemo("Instructor");
+        person.Open("/students");
+        person.See(By.CssSelector("[aria-label='Change Ansel Birkmoor']")).Click();
+        person.See(By.XPath("//summary[contains(., 'Measured with a tape')]")).Click();
+        person.Field("Foot, cm").SendKeys("90");
+        person.Button("Keep").Click();
+        person.SeeText("Measure once more, or leave it out.");
+        person.Field("Foot, cm").SendKeys(Keys.Control + "a");
+        person.Field("Foot, cm").SendKeys("27.5" + Keys.Enter);
+        person.Until(() => person.Driver.FindElements(By.CssSelector("[role=dialog]")).Count == 0, "the sheet closed");
+        person.Open("/forms");
+        person.SeeText("Still Water").Click();
+        person.Until(() => person.RowCount() > 5, "the score");
+        var form = person.Driver.Url.Split('?')[0];
+        person.Driver.Navigate().GoToUrl(form + "/walk");
+        person.Button("Take a student's body").Click();
+        person.Field("Find by name").SendKeys("birk");
+        person.Until(() => person.Driver.FindElements(By.CssSelector("[role=dialog] li")).Count == 1, "one student found");
+        person.AxeFindsNothing();
+        person.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Tab + Keys.Enter);
+        person.SeeText("Ansel Birkmoor");
+        person.Until(() => person.Field("Performer's height, cm").GetAttribute("value") == "168", "the student's height");
+        person.Field("Foot, cm").GetAttribute("value").ShouldBe("27.5");
+        person.Driver.Navigate().GoToUrl(form + "/floor");
+        person.SeeText("Ansel Birkmoor");
+        // Another height is nobody's in particular.
+        person.Field("Performer's height, cm").SendKeys(Keys.Control + "a");
+        person.Field("Performer's height, cm").SendKeys("170" + Keys.Enter);
+        person.SeeText("Nobody in particular");
+    }
+
+    [Fact]
     public void A_section_goes_round_and_the_caller_sounds()
     {
         using var person = Open("Instructor", "First Crossing", "/walk?pace=performance&speed=1.5");

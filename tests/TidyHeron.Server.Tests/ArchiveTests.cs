@@ -2,6 +2,8 @@ using System.IO.Compression;
 using System.Net;
 using System.Text.Json.Nodes;
 using Shouldly;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
 using TidyHeron.Formats;
 using TidyHeron.Server.Archive;
@@ -17,6 +19,14 @@ public class ArchiveTests(HeronServer demo, EmptyServer empty) : IClassFixture<H
     {
         var head = await demo.Enter("head");
         await head.Post("/api/terms/teach", new { word = "heron hook", means = "hook-punch" });
+        if ((await head.Get<FormSummary[]>("/api/forms")).All(f => f.Title != "Ebb"))
+        {
+            // A form that was saved three times, and a student whose body was measured.
+            var made = await head.Post<SavedIdResponse>("/api/forms", new { form = new { title = "Flow" } });
+            (await head.Put($"/api/forms/{made.Id}", new { basedOn = 1, form = new { title = "Ebb and flow" } })).StatusCode.ShouldBe(HttpStatusCode.OK);
+            (await head.Put($"/api/forms/{made.Id}", new { basedOn = 2, form = new { title = "Ebb" } })).StatusCode.ShouldBe(HttpStatusCode.OK);
+            await head.Post<StudentResponse>("/api/students", new { name = "Teal Osmund", heightCm = 158, measured = new { footCm = 25.5, legCm = 86 } });
+        }
         var response = await head.Get("/api/school/archive");
         response.StatusCode.ShouldBe(HttpStatusCode.OK);
         response.Content.Headers.ContentType!.MediaType.ShouldBe("application/zip");
@@ -45,6 +55,10 @@ public class ArchiveTests(HeronServer demo, EmptyServer empty) : IClassFixture<H
         after.School.Classes.TakeLast(3).ShouldBe(before.School.Classes);
         string Rest(SchoolDocument school) => Written(school with { Name = "", Tradition = default, Directions = default, Ranks = [], Classes = [] });
         Rest(after.School).ShouldBe(Rest(before.School));
+        before.School.Students.Single(s => s.Name == "Teal Osmund").Measured.ShouldBe(new MeasuredParts(FootCm: 25.5, LegCm: 86));
+        var saves = before.Saves[before.School.Forms.Single(f => before.Forms[f.File].Title == "Ebb").History!];
+        saves.Select(s => s.Form.Title).ShouldBe(["Flow", "Ebb and flow", "Ebb"]);
+        after.Saves.Values.Select(s => s.Select(x => (x.At, x.By, x.Form)).ToValueList()).ShouldBe(before.Saves.Values.Select(s => s.Select(x => (x.At, x.By, x.Form)).ToValueList()), ignoreOrder: true);
         before.School.Terms.ShouldContain(t => t.Words!.Contains("heron hook"));
         before.School.Students.Sum(s => s.Marks!.Count).ShouldBeGreaterThan(100);
 
@@ -60,8 +74,8 @@ public class ArchiveTests(HeronServer demo, EmptyServer empty) : IClassFixture<H
     public async Task A_bad_archive_is_refused_with_its_place_and_nothing_of_it_is_taken()
     {
         var head = await demo.Enter("head");
-        var forms = (await head.Get<FormSummary[]>("/api/forms")).Length;
         var archive = await Demo();
+        var forms = (await head.Get<FormSummary[]>("/api/forms")).Length;
         var problem = await Visitor.Problem(await head.PostBytes("/api/school/archive", [1, 2, 3], "application/zip"), HttpStatusCode.BadRequest);
         problem.GetProperty("errors").TryGetProperty("file", out _).ShouldBeTrue();
 
@@ -69,6 +83,11 @@ public class ArchiveTests(HeronServer demo, EmptyServer empty) : IClassFixture<H
         problem = await Visitor.Problem(await head.PostBytes("/api/school/archive", spoilt, "application/zip"), HttpStatusCode.BadRequest);
         problem.GetProperty("errors").EnumerateObject().ShouldAllBe(e => e.Name.StartsWith("forms/02-still-water.json, moves["));
 
+        problem = await Visitor.Problem(await head.PostBytes("/api/school/archive", Change(archive, "school.json", text => text.Replace("\"legCm\": 86", "\"legCm\": 186")), "application/zip"), HttpStatusCode.BadRequest);
+        problem.GetProperty("errors").EnumerateObject().Single().Name.ShouldEndWith(".measured.legCm");
+        var saves = Read(archive).Saves.Keys.Single();
+        problem = await Visitor.Problem(await head.PostBytes("/api/school/archive", Change(archive, saves, text => text.Replace("\"title\": \"Flow\"", "\"title\": 3")), "application/zip"), HttpStatusCode.BadRequest);
+        problem.GetProperty("errors").EnumerateObject().Single().Name.ShouldStartWith($"{saves}, line ");
         problem = await Visitor.Problem(await head.PostBytes("/api/school/archive", Change(archive, "school.json", text => text.Replace("\"Ripple\"", "\"Rip")), "application/zip"), HttpStatusCode.BadRequest);
         problem.GetProperty("errors").EnumerateObject().Single().Name.ShouldStartWith("school.json, line ");
         (await head.Get<FormSummary[]>("/api/forms")).Length.ShouldBe(forms);

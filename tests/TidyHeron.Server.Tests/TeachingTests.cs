@@ -119,6 +119,10 @@ public class TeachingTests(HeronServer server) : IClassFixture<HeronServer>
         var made = await head.Post<StudentResponse>("/api/students", new { name = "Wren Aldous", rankId = lists.Ranks[1].Id, classId = lists.Classes[0].Id, heightCm = 160 });
         made.Rank.ShouldBe("Reed");
         (await head.Put($"/api/students/{made.Id}", new { name = "Wren Aldous-Hay", heightCm = 300 })).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        foreach (var (body, field) in new (object, string)[] { (new { name = "Wren", heightCm = 160, measured = new { footCm = 60 } }, "measured.footCm"), (new { name = "Wren", measured = new { footCm = 24 } }, "heightCm") })
+            (await Visitor.Problem(await head.Put($"/api/students/{made.Id}", body), HttpStatusCode.BadRequest)).GetProperty("errors").TryGetProperty(field, out _).ShouldBeTrue(field);
+        (await head.Put($"/api/students/{made.Id}", new { name = "Wren Aldous-Hay", heightCm = 161, measured = new { footCm = 24.5 } })).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await head.Get<StudentPageResponse>("/api/students?search=Wren")).Students.Single().Measured.FootCm.ShouldBe(24.5);
         (await head.Put($"/api/students/{made.Id}", new { name = "Wren Aldous-Hay", heightCm = 161 })).StatusCode.ShouldBe(HttpStatusCode.OK);
         await head.Post($"/api/students/{made.Id}/leave");
         (await head.Get<StudentPageResponse>("/api/students?search=wren")).Total.ShouldBe(0);

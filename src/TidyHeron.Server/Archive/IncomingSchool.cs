@@ -56,7 +56,11 @@ internal sealed class IncomingSchool(HeronDb db, ClaimsPrincipal person, TimePro
             {
                 Title = form.Title, Revision = 1, Order = ++order, SharedFromRank = ranks.FirstOrDefault(r => r.Name == row.SharedFrom), ArchivedAt = row.Archived ? clock.GetUtcNow() : null,
             };
-            stored.Revisions.Add(FormEndpoints.RevisionOf(stored.Id, form, 1, person, clock));
+            // Saves keep when and by whom; a form that gets a new name here is saved once more.
+            var saves = row.History is { } history ? archive.Saves[history] : [];
+            foreach (var save in saves) stored.Revisions.Add(FormEndpoints.RevisionOf(stored.Id, save.Form, stored.Revisions.Count + 1, person.AccountId, save.By, save.At.ToUniversalTime()));
+            if (saves.Count == 0 || saves[^1].Form != form) stored.Revisions.Add(FormEndpoints.RevisionOf(stored.Id, form, stored.Revisions.Count + 1, person, clock));
+            stored.Revision = stored.Revisions.Count;
             db.Forms.Add(stored);
             _forms[row.File] = stored;
         }
@@ -73,7 +77,7 @@ internal sealed class IncomingSchool(HeronDb db, ClaimsPrincipal person, TimePro
                 student = new Student
                 {
                     Name = row.Name.Trim(), Rank = ranks.FirstOrDefault(r => r.Name == row.Rank), TrainingClass = classes.FirstOrDefault(c => c.Name == row.Class),
-                    HeightCm = row.HeightCm, LeftAt = row.Left ? clock.GetUtcNow() : null,
+                    HeightCm = row.HeightCm, ShoulderCm = row.Measured?.ShoulderCm, FootCm = row.Measured?.FootCm, ArmCm = row.Measured?.ArmCm, LegCm = row.Measured?.LegCm, LeftAt = row.Left ? clock.GetUtcNow() : null,
                 };
                 db.Students.Add(student);
                 known[row.Name] = student;

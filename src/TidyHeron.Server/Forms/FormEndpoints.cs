@@ -158,14 +158,17 @@ public static class FormEndpoints
             ? TypedResults.Ok(Json.ReadForm(document))
             : TypedResults.NotFound();
 
-    internal static FormRevision RevisionOf(Guid formId, Form form, int number, ClaimsPrincipal person, TimeProvider clock) => new()
+    internal static FormRevision RevisionOf(Guid formId, Form form, int number, ClaimsPrincipal person, TimeProvider clock) =>
+        RevisionOf(formId, form, number, person.AccountId, person.DisplayName, clock.GetUtcNow());
+
+    internal static FormRevision RevisionOf(Guid formId, Form form, int number, Guid by, string name, DateTimeOffset at) => new()
     {
         FormId = formId,
         Number = number,
         Document = Json.Write(FormDocuments.Write(form)),
-        SavedAt = clock.GetUtcNow(),
-        SavedById = person.AccountId,
-        SavedBy = person.DisplayName,
+        SavedAt = at,
+        SavedById = by,
+        SavedBy = name,
     };
 }
 

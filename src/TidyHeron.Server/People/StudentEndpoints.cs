@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using TidyHeron.Core.Body;
 using TidyHeron.Server.Infrastructure;
+using TidyHeron.Server.Readings;
 using TidyHeron.Store;
 using TidyHeron.Store.Entities;
 
@@ -10,13 +11,15 @@ namespace TidyHeron.Server.People;
 
 /// <param name="Rank">Name of the rank.</param>
 /// <param name="TrainingClass">Name of the class.</param>
-public sealed record StudentResponse(Guid Id, string Name, Guid? RankId, string? Rank, Guid? ClassId, string? TrainingClass, int? HeightCm, bool HasLeft);
+/// <param name="Measured">What was measured with a tape.</param>
+public sealed record StudentResponse(Guid Id, string Name, Guid? RankId, string? Rank, Guid? ClassId, string? TrainingClass, int? HeightCm, MeasuredRequest Measured, bool HasLeft);
 
 /// <param name="Total">How many there are on all pages.</param>
 public sealed record StudentPageResponse(IReadOnlyList<StudentResponse> Students, int Total, int PageSize);
 
 /// <param name="HeightCm">Stature in centimetres, 80 to 230; may be missing.</param>
-public sealed record StudentRequest(string Name, Guid? RankId = null, Guid? ClassId = null, int? HeightCm = null);
+/// <param name="Measured">What was measured with a tape; it needs the height, from which the rest of the body follows.</param>
+public sealed record StudentRequest(string Name, Guid? RankId = null, Guid? ClassId = null, int? HeightCm = null, MeasuredRequest? Measured = null);
 
 /// <summary>The roster.</summary>
 public static class StudentEndpoints
@@ -48,7 +51,8 @@ public static class StudentEndpoints
     private static async Task<Ok<StudentResponse>> Add(StudentRequest request, HeronDb db, CancellationToken cancellation)
     {
         await Check(request, db, cancellation);
-        var student = new Student { Name = request.Name.Trim(), RankId = request.RankId, TrainingClassId = request.ClassId, HeightCm = request.HeightCm };
+        var student = new Student { Name = request.Name };
+        Put(request, student);
         db.Students.Add(student);
         await db.SaveChangesAsync(cancellation);
         return TypedResults.Ok(await db.Students.Where(s => s.Id == student.Id).Select(Describe).SingleAsync(cancellation));
@@ -58,9 +62,15 @@ public static class StudentEndpoints
     {
         if (await db.Students.SingleOrDefaultAsync(s => s.Id == id, cancellation) is not { } student) return TypedResults.NotFound();
         await Check(request, db, cancellation);
-        (student.Name, student.RankId, student.TrainingClassId, student.HeightCm) = (request.Name.Trim(), request.RankId, request.ClassId, request.HeightCm);
+        Put(request, student);
         await db.SaveChangesAsync(cancellation);
         return TypedResults.Ok(await db.Students.Where(s => s.Id == id).Select(Describe).SingleAsync(cancellation));
+    }
+
+    private static void Put(StudentRequest request, Student student)
+    {
+        (student.Name, student.RankId, student.TrainingClassId, student.HeightCm) = (request.Name.Trim(), request.RankId, request.ClassId, request.HeightCm);
+        (student.ShoulderCm, student.FootCm, student.ArmCm, student.LegCm) = (request.Measured?.ShoulderCm, request.Measured?.FootCm, request.Measured?.ArmCm, request.Measured?.LegCm);
     }
 
     private static async Task<Results<NoContent, NotFound>> SetLeft(Guid id, DateTimeOffset? at, HeronDb db, CancellationToken cancellation)
@@ -78,9 +88,12 @@ public static class StudentEndpoints
         // Another school's rank is not there, like one that never was.
         if (request.RankId is { } rank && !await db.Ranks.AnyAsync(r => r.Id == rank, cancellation)) validation.Wrong("rankId", "There is no such rank. Choose one of the list.");
         if (request.ClassId is { } training && !await db.TrainingClasses.AnyAsync(c => c.Id == training, cancellation)) validation.Wrong("classId", "There is no such class. Choose one of the list.");
-        validation.Throw();
+        var measured = request.Measured is { } m && m != new MeasuredRequest();
+        validation.Check("heightCm", !measured || request.HeightCm is not null, "Give the height too: the rest of the body follows from it.").Throw();
+        if (measured) Performer.Of(request.HeightCm!.Value, request.Measured);
     }
 
     internal static readonly System.Linq.Expressions.Expression<Func<Student, StudentResponse>> Describe = s => new StudentResponse(
-        s.Id, s.Name, s.RankId, s.Rank!.Name, s.TrainingClassId, s.TrainingClass!.Name, s.HeightCm, s.LeftAt != null);
+        s.Id, s.Name, s.RankId, s.Rank!.Name, s.TrainingClassId, s.TrainingClass!.Name, s.HeightCm,
+        new MeasuredRequest(s.ShoulderCm, s.FootCm, s.ArmCm, s.LegCm), s.LeftAt != null);
 }

@@ -6,6 +6,7 @@ using Microsoft.EntityFrameworkCore;
 using TidyHeron.Core;
 using TidyHeron.Core.Terms;
 using TidyHeron.Server.Infrastructure;
+using TidyHeron.Server.Readings;
 using TidyHeron.Store;
 using TidyHeron.Store.Entities;
 
@@ -18,7 +19,13 @@ namespace TidyHeron.Server.Sessions;
 /// <param name="NeedsFounding">Whether there is no school yet.</param>
 public sealed record SessionResponse(string Token, PersonResponse? Person, SchoolResponse? School, bool Demo, bool NeedsFounding);
 
-public sealed record PersonResponse(Guid Id, string Name, Role Role, Guid? StudentId);
+/// <param name="StudentId">Their record, for a student.</param>
+/// <param name="Body">Their own body, where its height is known.</param>
+public sealed record PersonResponse(Guid Id, string Name, Role Role, Guid? StudentId, BodyResponse? Body);
+
+/// <param name="HeightCm">Stature.</param>
+/// <param name="Measured">What was measured with a tape.</param>
+public sealed record BodyResponse(int HeightCm, MeasuredRequest Measured);
 
 public sealed record SchoolResponse(Guid Id, string Name, Tradition Tradition, DirectionHabit Directions);
 
@@ -44,10 +51,12 @@ public static class SessionEndpoints
         if (http.User.Identity?.IsAuthenticated == true)
         {
             var id = http.User.AccountId;
-            var student = await db.Students.Where(s => s.AccountId == id).Select(s => (Guid?)s.Id).FirstOrDefaultAsync(cancellation);
+            var student = await db.Students.Where(s => s.AccountId == id)
+                .Select(s => new { s.Id, s.HeightCm, Measured = new MeasuredRequest(s.ShoulderCm, s.FootCm, s.ArmCm, s.LegCm) }).FirstOrDefaultAsync(cancellation);
+            var body = student is { HeightCm: { } height } ? new BodyResponse(height, student.Measured) : null;
             var school = await db.Accounts().Where(a => a.Id == id).Join(db.Schools, a => a.SchoolId, s => s.Id, (_, s) => s).FirstOrDefaultAsync(cancellation);
             if (school is not null)
-                return TypedResults.Ok(new SessionResponse(token, new PersonResponse(id, http.User.DisplayName, http.User.Role, student),
+                return TypedResults.Ok(new SessionResponse(token, new PersonResponse(id, http.User.DisplayName, http.User.Role, student?.Id, body),
                     new SchoolResponse(school.Id, school.Name, school.Tradition, school.Directions), settings.Demo, false));
         }
         return TypedResults.Ok(new SessionResponse(token, null, null, settings.Demo, !await db.Schools.AnyAsync(cancellation)));

@@ -30,6 +30,14 @@ public sealed class Student : IOfSchool
     public TrainingClass? TrainingClass { get; set; }
     /// <summary>Stature in centimetres, if known.</summary>
     public int? HeightCm { get; set; }
+    /// <summary>Across the shoulders in centimetres, where a tape was taken.</summary>
+    public double? ShoulderCm { get; set; }
+    /// <summary>Foot, heel to toe.</summary>
+    public double? FootCm { get; set; }
+    /// <summary>Arm with the hand.</summary>
+    public double? ArmCm { get; set; }
+    /// <summary>Floor to the hip joint.</summary>
+    public double? LegCm { get; set; }
     public Guid? AccountId { get; set; }
     /// <summary>Off the roster since; the record stays and can be taken back on.</summary>
     public DateTimeOffset? LeftAt { get; set; }

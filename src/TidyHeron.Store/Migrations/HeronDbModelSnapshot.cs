@@ -595,6 +595,14 @@ namespace TidyHeron.Store.Migrations
                         .HasColumnType("uuid")
                         .HasColumnName("account_id");
 
+                    b.Property<double?>("ArmCm")
+                        .HasColumnType("double precision")
+                        .HasColumnName("arm_cm");
+
+                    b.Property<double?>("FootCm")
+                        .HasColumnType("double precision")
+                        .HasColumnName("foot_cm");
+
                     b.Property<int?>("HeightCm")
                         .HasColumnType("integer")
                         .HasColumnName("height_cm");
@@ -602,6 +610,10 @@ namespace TidyHeron.Store.Migrations
                     b.Property<DateTimeOffset?>("LeftAt")
                         .HasColumnType("timestamp with time zone")
                         .HasColumnName("left_at");
+
+                    b.Property<double?>("LegCm")
+                        .HasColumnType("double precision")
+                        .HasColumnName("leg_cm");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -615,6 +627,10 @@ namespace TidyHeron.Store.Migrations
                     b.Property<Guid>("SchoolId")
                         .HasColumnType("uuid")
                         .HasColumnName("school_id");
+
+                    b.Property<double?>("ShoulderCm")
+                        .HasColumnType("double precision")
+                        .HasColumnName("shoulder_cm");
 
                     b.Property<Guid?>("TrainingClassId")
                         .HasColumnType("uuid")

@@ -1,13 +1,20 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { DropdownMenu } from "radix-ui";
-import { type ReactNode, useEffect, useState } from "react";
-import { NavLink } from "react-router";
+import { type ReactNode, useEffect, useRef, useState } from "react";
+import { NavLink, useLocation } from "react-router";
 import { api } from "../api/client";
 import { isInstructor, type Session } from "./session";
 
 /** The frame of every page: the school, where one can go, who is signed in. */
 export function Shell({ session, children }: { session: Session; children: ReactNode }) {
   const teaches = isInstructor(session);
+  const nav = useRef<HTMLElement>(null);
+  const { pathname } = useLocation();
+  // On a phone not every page's name fits: the present one is always seen.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another path is another present page
+  useEffect(() => {
+    nav.current?.querySelector("[aria-current=page]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [pathname]);
   return (
     <div className="flex min-h-dvh flex-col">
       <a
@@ -21,7 +28,7 @@ export function Shell({ session, children }: { session: Session; children: React
           <img src="/heron.svg" alt="" className="size-6" />
           {session.school?.name}
         </span>
-        <nav aria-label="Main" className="order-3 flex w-full gap-1 overflow-x-auto sm:order-none sm:w-auto">
+        <nav ref={nav} aria-label="Main" className="order-3 flex w-full gap-1 overflow-x-auto sm:order-none sm:w-auto">
           <Go to="/forms">Forms</Go>
           <Go to="/applications">Applications</Go>
           {teaches && <Go to="/knowledge">Who knows what</Go>}
@@ -30,7 +37,7 @@ export function Shell({ session, children }: { session: Session; children: React
           <Go to="/terms">Terms</Go>
           {session.person?.role === "head" && <Go to="/school">School</Go>}
         </nav>
-        <span className="ml-auto">
+        <span className="ml-auto text-sm sm:text-base">
           <PersonMenu session={session} />
         </span>
       </header>

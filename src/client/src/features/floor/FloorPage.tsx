@@ -9,7 +9,7 @@ import { Waiting } from "../../ui/Waiting";
 import { useSavedEdit } from "../forms/useSavedEdit";
 import { EndOnTheSpot } from "./EndOnTheSpot";
 import { centimetres } from "./FloorView";
-import { NumberField, PerformerFields, usePerformer } from "./Performer";
+import { bodyOf, NumberField, PerformerFields, usePerformer } from "./Performer";
 import { RoomView } from "./RoomView";
 import { Sums } from "./Sums";
 
@@ -57,7 +57,7 @@ export default function FloorPage() {
   const body = form.data && {
     form: form.data.form,
     room: asked.room,
-    ...performer,
+    ...bodyOf(performer),
     mayTurn: asked.mayTurn,
     frontCm: asked.frontCm,
     limitCm: asked.limitCm,

@@ -1,32 +1,48 @@
-import { useState } from "react";
-import type { Schemas } from "../../api/client";
+import { useQuery } from "@tanstack/react-query";
+import { useDeferredValue, useId, useState } from "react";
+import { answer, api, type Schemas } from "../../api/client";
+import { isInstructor, useSession } from "../../app/session";
+import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { Sheet } from "../../ui/Sheet";
 
 /** Whose body is reckoned with: a height, and what was measured with a tape. */
 export interface Performer {
   heightCm: number;
   measured: Schemas["MeasuredRequest"];
+  /** Whose body it is, where it was taken from a student. */
+  name?: string;
 }
 
 const key = "heron.performer";
 
-/** The performer, the same on every page of this browser. */
+/** The performer, the same on every page of this browser; a student's own body where nothing was chosen yet. */
 export function usePerformer() {
-  const [performer, setPerformer] = useState<Performer>(() => {
+  const { data: session } = useSession();
+  const [chosen, setChosen] = useState<Performer | undefined>(() => {
     try {
-      return { heightCm: 175, measured: {}, ...JSON.parse(localStorage.getItem(key) ?? "{}") };
+      return JSON.parse(localStorage.getItem(key) ?? "null") ?? undefined;
     } catch {
-      return { heightCm: 175, measured: {} };
+      return undefined;
     }
   });
+  const own = session?.person?.body;
+  const performer: Performer = chosen ?? {
+    heightCm: own?.heightCm ?? 175,
+    measured: own?.measured ?? {},
+    name: own ? session?.person?.name : undefined,
+  };
   const keep = (next: Performer) => {
     localStorage.setItem(key, JSON.stringify(next));
-    setPerformer(next);
+    setChosen(next);
   };
   return [performer, keep] as const;
 }
 
-const parts = [
+/** What a request asks of a performer. */
+export const bodyOf = ({ heightCm, measured }: Performer) => ({ heightCm, measured });
+
+export const parts = [
   ["shoulderCm", "Across the shoulders, cm", 0.259],
   ["footCm", "Foot, cm", 0.152],
   ["armCm", "Arm with hand, cm", 0.44],
@@ -42,14 +58,33 @@ export function PerformerFields({
   errors: Record<string, string[]> | undefined;
   onChange: (performer: Performer) => void;
 }) {
-  const { heightCm, measured } = performer;
+  const { heightCm, measured, name } = performer;
+  const { data: session } = useSession();
+  const [choosing, setChoosing] = useState(false);
   return (
     <div className="flex flex-col gap-2">
+      {isInstructor(session) && (
+        <div className="flex flex-wrap items-center justify-between gap-x-2">
+          <span>{name ?? "Nobody in particular"}</span>
+          <Button kind="quiet" className="text-water underline" onClick={() => setChoosing(true)}>
+            {name ? "Another student" : "Take a student's body"}
+          </Button>
+        </div>
+      )}
+      {choosing && (
+        <StudentBodies
+          onClose={() => setChoosing(false)}
+          onTake={(s) => {
+            setChoosing(false);
+            onChange(s);
+          }}
+        />
+      )}
       <NumberField
         label="Performer's height, cm"
         value={heightCm}
         errors={errors?.heightCm}
-        onChange={(cm) => cm !== null && onChange({ heightCm: cm, measured })}
+        onChange={(cm) => cm !== null && onChange({ heightCm: cm, measured, name: undefined })}
       />
       <details open={Object.values(measured).some((v) => v != null)}>
         <summary className="cursor-pointer text-sm text-water underline">Measured with a tape</summary>
@@ -67,6 +102,55 @@ export function PerformerFields({
         </div>
       </details>
     </div>
+  );
+}
+
+/** The students whose height is known, to be found by name. */
+function StudentBodies({ onClose, onTake }: { onClose: () => void; onTake: (performer: Performer) => void }) {
+  const [search, setSearch] = useState("");
+  const wanted = useDeferredValue(search);
+  const list = useId();
+  const students = useQuery({
+    queryKey: ["students", wanted, false, 0],
+    queryFn: () => answer(api.GET("/api/students", { params: { query: { search: wanted } } })),
+    placeholderData: (before) => before,
+  });
+  return (
+    <Sheet open onClose={onClose} title="Whose body?">
+      <TextField
+        label="Find by name"
+        type="search"
+        value={search}
+        onChange={(e) => setSearch(e.target.value)}
+        aria-controls={list}
+        autoFocus
+      />
+      <ul id={list} className="mt-3 border-t border-line">
+        {students.data?.students.map((s) => (
+          <li key={s.id} className="border-b border-line">
+            <button
+              type="button"
+              disabled={!s.heightCm}
+              className="flex min-h-10 w-full items-center gap-3 px-1 text-left enabled:hover:bg-water-soft disabled:text-ink-soft"
+              onClick={() => s.heightCm && onTake({ heightCm: s.heightCm, measured: s.measured, name: s.name })}
+            >
+              <span className="flex-1">{s.name}</span>
+              <span className="text-ink-soft">
+                {s.heightCm
+                  ? `${s.heightCm} cm${Object.values(s.measured).some((v) => v != null) ? ", measured" : ""}`
+                  : "no height yet"}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {students.data && students.data.total > students.data.students.length && (
+        <p className="mt-2 text-ink-soft">
+          {students.data.total - students.data.students.length} more. Write a few letters of the name.
+        </p>
+      )}
+      {students.data?.students.length === 0 && <p className="mt-2 text-ink-soft">Nobody has that name.</p>}
+    </Sheet>
   );
 }
 

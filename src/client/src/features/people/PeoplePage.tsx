@@ -7,6 +7,7 @@ import { Choice, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
+import { parts } from "../floor/Performer";
 
 type Student = Schemas["StudentResponse"];
 type Lists = Schemas["SchoolListsResponse"];
@@ -75,19 +76,19 @@ export default function PeoplePage() {
       )}
       <ul className="mt-4 border-t border-line">
         {students.data.students.map((s) => (
-          <li key={s.id} className="flex flex-wrap items-center gap-x-4 border-b border-line py-1.5">
-            <Link to={`/students/${s.id}`} className="min-w-48 flex-1 hover:underline">
+          <li key={s.id} className="grid grid-cols-[1fr_auto] items-center gap-x-4 border-b border-line py-1.5 sm:flex">
+            <Link to={`/students/${s.id}`} className="flex-1 hover:underline">
               {s.name}
             </Link>
-            <span className="w-28 text-ink-soft">{s.rank ?? "no rank"}</span>
-            <span className="w-44 text-ink-soft">{s.trainingClass ?? "no class"}</span>
-            <span className="w-16 text-ink-soft">{s.heightCm ? `${s.heightCm} cm` : ""}</span>
+            <span className="text-right text-ink-soft sm:w-28 sm:text-left">{s.rank ?? "no rank"}</span>
+            <span className="text-ink-soft sm:w-44">{s.trainingClass ?? "no class"}</span>
+            <span className="text-right text-ink-soft sm:w-16">{s.heightCm ? `${s.heightCm} cm` : ""}</span>
             {left ? (
               <Button kind="quiet" onClick={() => comeBack(s)}>
                 Back on the roster
               </Button>
             ) : (
-              <span>
+              <span className="col-span-2 -ml-3 sm:ml-0">
                 <Button kind="quiet" onClick={() => setEditing(s)} aria-label={`Change ${s.name}`}>
                   Change
                 </Button>
@@ -137,9 +138,16 @@ function StudentSheet({
   const [rankId, setRank] = useState(student ? (student.rankId ?? "") : (lists.ranks[0]?.id ?? ""));
   const [classId, setClass] = useState(student ? (student.classId ?? "") : (lists.classes[0]?.id ?? ""));
   const [height, setHeight] = useState(student?.heightCm?.toString() ?? "");
+  const [measured, setMeasured] = useState<Schemas["MeasuredRequest"]>(student?.measured ?? {});
   const save = useMutation({
     mutationFn: () => {
-      const body = { name, rankId: rankId || null, classId: classId || null, heightCm: height ? Number(height) : null };
+      const body = {
+        name,
+        rankId: rankId || null,
+        classId: classId || null,
+        heightCm: height ? Number(height) : null,
+        measured,
+      };
       return student
         ? answer(api.PUT("/api/students/{id}", { params: { path: { id: student.id } }, body }))
         : answer(api.POST("/api/students", { body }));
@@ -188,6 +196,25 @@ function StudentSheet({
           onChange={(e) => setHeight(e.target.value)}
           errors={problem?.errors.heightCm}
         />
+        <details open={Object.values(measured).some((v) => v != null)}>
+          <summary className="cursor-pointer text-water underline">Measured with a tape</summary>
+          <div className="mt-1 grid grid-cols-2 gap-2">
+            {parts.map(([part, label, usual]) => (
+              <TextField
+                key={part}
+                label={label}
+                type="number"
+                step="any"
+                value={measured[part] ?? ""}
+                placeholder={height ? `about ${Math.round(usual * Number(height))}` : ""}
+                onChange={(e) =>
+                  setMeasured({ ...measured, [part]: e.target.value === "" ? null : Number(e.target.value) })
+                }
+                errors={problem?.errors[`measured.${part}`]}
+              />
+            ))}
+          </div>
+        </details>
         {problem && Object.keys(problem.errors).length === 0 && <p className="text-ember">{problem.words}</p>}
         <Button kind="strong" type="submit" className="self-start" disabled={save.isPending}>
           Keep

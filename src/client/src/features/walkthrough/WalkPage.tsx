@@ -6,7 +6,7 @@ import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
 import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
-import { type Performer, PerformerFields, usePerformer } from "../floor/Performer";
+import { bodyOf, type Performer, PerformerFields, usePerformer } from "../floor/Performer";
 import { useSavedEdit } from "../forms/useSavedEdit";
 import { Stage, type StageHandle } from "./Stage";
 import { TimeLine } from "./TimeLine";
@@ -39,7 +39,7 @@ export default function WalkPage() {
     queryFn: () =>
       answer(
         api.POST("/api/walkthrough", {
-          body: { form: form.data?.form as Schemas["FormDocument"], pace, speed, ...performer },
+          body: { form: form.data?.form as Schemas["FormDocument"], pace, speed, ...bodyOf(performer) },
         }),
       ),
     enabled: form.data !== undefined,
