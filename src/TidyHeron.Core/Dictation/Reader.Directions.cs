@@ -143,11 +143,26 @@ public sealed partial class Reader
             TakeDirection(i, new Heading(left ? 360 - degrees : degrees), said: true);
             return;
         }
+        var allTheWay = _lexemes[i].Plain.StartsWith("all the way", StringComparison.Ordinal) || _lexemes[i].Plain.StartsWith("the whole way", StringComparison.Ordinal);
+        if (allTheWay && _draft is { Footwork: "spin" or "jump", SentenceEnded: false })
+        {
+            _draft.TurnAmount ??= 360;
+            Note(_lexemes[i], "turn");
+            return;
+        }
         BeginTurnIfDone();
         // "Turn all the way around, 180 degrees": the number tells how far.
-        if (_lexemes[i].Plain is "all the way around" && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("degrees")))
+        if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("degrees")))
         {
             Note(_lexemes[i], "turn");
+            return;
+        }
+        // "Turn all the way round" is about face for most who say it; a spin or a jump goes full circle.
+        if (allTheWay && _draft.TurnAmount is null)
+        {
+            _draft.TurnAmount = 180;
+            if (_side is { } way && _draft.TurnSide is null) (_draft.TurnSide, _side) = (way, null);
+            Note(_lexemes[i], "turn", "Read as half a turn.", "360 degrees");
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.

@@ -55,6 +55,12 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
             return true;
         }
+        // "Low block, same stance": nothing more is done with the feet.
+        if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false })
+        {
+            Note(lexeme, "footwork");
+            return true;
+        }
         // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
         if (kind == "rise" && lexeme.Plain == "stand" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
         {
@@ -209,6 +215,7 @@ public sealed partial class Reader
             return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
         }
         if (_draft.Footwork is "rise" && kind is "step" or "step-back") return true;
+        if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
         // Two steps in one breath are two moves; a turn and a step are one.

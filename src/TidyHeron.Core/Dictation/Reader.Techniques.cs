@@ -8,7 +8,7 @@ public sealed partial class Reader
 {
     private void TakeTechnique(int i)
     {
-        if (_lexemes[i].Plain == "hold" && Alone(i) && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count > 0))
+        if (_lexemes[i].Plain == "hold" && Next(i) is null && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count > 0))
         {
             // "Hold." with a sentence to itself is a pause, not a grab.
             _draft.Tempo ??= Tempo.Held;

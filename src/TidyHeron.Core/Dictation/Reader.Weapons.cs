@@ -13,13 +13,13 @@ public sealed partial class Reader
         {
             ["thrust"] = "staff-thrust", ["sweep"] = "staff-sweep", ["uppercut"] = "staff-rising-strike", ["block"] = "staff-side-block",
             ["rising-block"] = "staff-high-block", ["low-block"] = "staff-low-block", ["inside-block"] = "staff-side-block",
-            ["outside-block"] = "staff-side-block", ["middle-block"] = "staff-side-block", ["pressing-block"] = "staff-press",
+            ["outside-block"] = "staff-side-block", ["middle-block"] = "staff-side-block", ["pressing-block"] = "staff-press", ["guard"] = "staff-guard",
         },
         ["sword"] = new()
         {
             ["thrust"] = "sword-thrust", ["block"] = "sword-parry", ["strike"] = "sword-downward-cut", ["uppercut"] = "sword-rising-cut",
             ["staff-horizontal-strike"] = "sword-horizontal-cut", ["staff-overhead-strike"] = "sword-downward-cut", ["staff-diagonal-strike"] = "sword-diagonal-cut", ["knife-slash"] = "sword-horizontal-cut",
-            ["sweep"] = "sword-horizontal-cut", ["chop"] = "sword-downward-cut",
+            ["guard"] = "sword-guard", ["sweep"] = "sword-horizontal-cut", ["chop"] = "sword-downward-cut",
         },
         ["truncheon"] = new() { ["thrust"] = "truncheon-thrust", ["strike"] = "truncheon-strike", ["block"] = "truncheon-block" },
         ["trident"] = new() { ["thrust"] = "trident-thrust", ["punch"] = "trident-thrust", ["block"] = "trident-block" },
@@ -56,7 +56,7 @@ public sealed partial class Reader
         // Only where the words speak of the weapon: a move said back without them keeps the technique that it has.
         var weapon = NamedWith(i) ?? (LetGo() ? null : WithWeapon.Keys.FirstOrDefault(SpeaksOf));
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
-        if (weapon == "staff" && lexeme.Plain == "strike" && StrikeAt(i) is { } aimed) return TermOf(aimed);
+        if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);
         if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "up")
             return TermOf(way switch { "down" => "staff-overhead-strike", "across" => "staff-horizontal-strike", _ => "staff-rising-strike" });
         if (weapon == "staff" && lexeme.Value == "block" && (_level ?? (Next(i) is { Kind: "level" } next ? Enum.Parse<Notation.Level>(next.Value, true) : null)) is { } height and not Notation.Level.Middle)
@@ -84,7 +84,13 @@ public sealed partial class Reader
             : Says("knee", "shin", "ankle", "ankles", "knees", "leg") ? "staff-low-strike"
             : Says("ribs", "body", "across") ? "staff-horizontal-strike"
             : Says("down", "head", "crown") ? "staff-overhead-strike"
-            : null;
+            : _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("level"))?.Value switch
+            {
+                "high" => "staff-diagonal-strike",
+                "middle" => "staff-horizontal-strike",
+                "low" => "staff-low-strike",
+                _ => null,
+            };
     }
 
     /// <summary>The weapon named in the same clause, right before or right after the word.</summary>

@@ -183,7 +183,12 @@ public sealed partial class Reader
                 goto case "gaze";
             case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
-            case "together": _together = true; Note(lexeme, "count"); break;
+            case "together":
+                // "Back fist, right punch together": told after both.
+                if (Next(i) is null && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && _draft is { Counting: Counting.Then, HasHands: true }) _draft.Counting = Counting.Together;
+                else _together = true;
+                Note(lexeme, "count");
+                break;
             case "sameCount":
                 // "All on one count" at the end of a sentence speaks of what was said; before a move, of what comes.
                 _sameCount = i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence;

@@ -76,6 +76,9 @@ internal sealed class PhraseBook
     private static IEnumerable<string[]> Variants(string[] words)
     {
         if (words.Length is > 1 and < 4) yield return [string.Concat(words)];
+        // "Knifehand side strike", "roundhouse backfist": any two of the words may be written as one.
+        if (words.Length is > 2 and < 5)
+            for (var i = 0; i + 1 < words.Length; i++) yield return [.. words[..i], words[i] + words[i + 1], .. words[(i + 2)..]];
         for (var i = 0; i < words.Length; i++)
             foreach (var group in SpellingGroups.Value)
                 if (group.Contains(words[i]))
