@@ -39,6 +39,8 @@ public sealed class WeaponHandStrikes : IRule
     public IEnumerable<Finding> Look(FormReading reading)
     {
         var grips = Grips.Before(reading);
+        // A sai or a truncheon lies along the forearm: with it in the hand one punches and blocks, and only cannot take hold.
+        var shortOnly = reading.Form.Moves.SelectMany(m => m.Hands).Select(h => reading.Ways.Vocabulary.Find(h.Technique)).Where(t => t is { IsWeapon: true }).All(t => t!.Family == "short weapon");
         for (var i = 0; i < grips.Count; i++)
         {
             var move = reading.Form.Moves[i];
@@ -47,6 +49,7 @@ public sealed class WeaponHandStrikes : IRule
             {
                 var action = reading.Walk.Postures[i].Hands[k];
                 if (action.Hand is not { } hand || reading.Ways.Vocabulary.Find(action.Technique) is not { } term) continue;
+                if (shortOnly && (term.Family is not ("grab" or "lock") || term.Id.Value is "pull" or "push")) continue;
                 if (term.Family is not ("punch" or "strike" or "receiving" or "grab" or "lock") || !grips[i].Any(held => held.Shares(hand))) continue;
                 var released = new HandAction(new TermId("release-hand"), hand);
                 yield return new Finding(Id, move.Id,

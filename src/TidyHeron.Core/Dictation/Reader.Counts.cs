@@ -22,6 +22,8 @@ public sealed partial class Reader
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
+        // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
+        if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
         return StartsSentence(i) && Alone(i);
     }
 
@@ -66,13 +68,42 @@ public sealed partial class Reader
         return end < _lexemes.Count && _lexemes[end].Is("number") && Alone(end) && _lexemes[end].Number > _lexemes[i].Number ? end : -1;
     }
 
+    // How many counts the words that follow are said of.
+    private int _listed;
+
+    /// <summary>Where a list of consecutive numbers ends that begins a sentence, such as "six, seven and eight:"; -1 where there is none.</summary>
+    private int ListEnd(int i)
+    {
+        if (!_lexemes[i].Is("number") || !StartsSentence(i)) return -1;
+        var (last, end) = (_lexemes[i].Number, -1);
+        for (var k = i + 1; k < _lexemes.Count; k++)
+        {
+            if (_lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and") continue;
+            if (!_lexemes[k].Is("number") || _lexemes[k].Number != last + 1) break;
+            (last, end) = (_lexemes[k].Number, k);
+        }
+        return end >= 0 && Alone(end) ? end : -1;
+    }
+
     private void TakeCount(int i)
     {
         var lexeme = _lexemes[i];
+        if (IsCountMark(i)) _listed = 0;
+        if (ListEnd(i) is var listEnd and >= 0)
+        {
+            // "Six, seven and eight: three steps …"
+            _listed = _lexemes.Skip(i).Take(listEnd - i + 1).Count(l => l.Is("number"));
+            for (var k = i + 1; k <= listEnd; k++)
+            {
+                if (!_lexemes[k].IsStop) Note(_lexemes[k], "count");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+        }
         if ((lexeme.Is("countNoun") && i + 1 < _lexemes.Count ? RangeEnd(i + 1) : RangeEnd(i)) is var last and >= 0)
         {
             Finish();
             _draft = new Draft { Counting = Counting.Own };
+            _listed = _lexemes[last].Number - _lexemes[last - 1 - (_lexemes[last - 1].Is("number") ? 0 : 1)].Number + 1;
             for (var k = i; k <= last; k++)
             {
                 Note(_lexemes[k], "count");

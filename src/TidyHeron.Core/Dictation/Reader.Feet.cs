@@ -76,6 +76,15 @@ public sealed partial class Reader
             (_draft.Footwork, _draft.Foot) = (next.Value == "rear" ? "cross-behind" : "cross-front", foot); // "cross the right foot behind"
             return;
         }
+        if (next is { Kind: "lead", Plain: "behind" or "in front" } && previous is { Kind: "footwork", Value: "step" or "slide" } && _draft is { Foot: null, Stance: null, IsDone: false, SentenceEnded: false })
+        {
+            // "Step the left foot across in front", "slide your right foot behind".
+            var across = _lexemes.Skip(i + 1).TakeWhile(l => l != next).Any(l => l.Plain == "across");
+            _draft.Foot = foot;
+            if (across) _draft.Footwork = next.Value == "rear" ? "cross-behind" : "cross-front";
+            else if (next.Value == "rear") _draft.Footwork = _draft.Footwork == "slide" ? "slide-back" : "step-back";
+            return;
+        }
         if (next is { Kind: "lead" })
         {
             _pendingLead = next.Value == "lead" ? foot : foot.Other;

@@ -28,6 +28,7 @@ public sealed partial class Reader
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
+        _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();
         if (_side is { } side && Turning.Contains(kind) && _draft.TurnSide is null)
         {

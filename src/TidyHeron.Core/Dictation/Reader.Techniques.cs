@@ -183,6 +183,9 @@ public sealed partial class Reader
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;
         Note(lexeme, "technique");
+        // "Three steps forward with rising blocks": the steps tell how many.
+        if (repeats == 1 && _stepsSaid > 1 && lexeme.Plain.EndsWith('s') && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) repeats = _stepsSaid;
+        _stepsSaid = 0;
         // "Three punches going forward" are three steps with a number each; "three punches" are one number.
         var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")));
         if (steps)
@@ -195,12 +198,13 @@ public sealed partial class Reader
                 _draft.Hands.Add(action);
             }
             _draft.Footwork = "step";
-            if (!_explicitCounts) _draft.Counting = Counting.Own;
+            if (!_explicitCounts || _listed >= repeats) _draft.Counting = Counting.Own;
         }
         for (var again = 1; again < repeats; again++)
         {
             var last = _draft.Hands[^1];
             Begin(steps ? Counting.Own : Counting.Then);
+            if (steps && _listed >= repeats) _draft.Counting = Counting.Own;
             if (steps) _draft.Footwork = "step";
             _draft.Hands.Add(last with { Hand = last.Hand?.Other });
         }

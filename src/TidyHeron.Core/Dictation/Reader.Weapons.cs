@@ -22,7 +22,7 @@ public sealed partial class Reader
             ["guard"] = "sword-guard", ["sweep"] = "sword-horizontal-cut", ["chop"] = "sword-downward-cut",
         },
         ["truncheon"] = new() { ["thrust"] = "truncheon-thrust", ["strike"] = "truncheon-strike", ["block"] = "truncheon-block" },
-        ["trident"] = new() { ["thrust"] = "trident-thrust", ["punch"] = "trident-thrust", ["block"] = "trident-block" },
+        ["trident"] = new() { ["thrust"] = "trident-thrust", ["punch"] = "trident-thrust", ["block"] = "trident-block", ["strike"] = "trident-strike" },
         ["sickle"] = new() { ["strike"] = "sickle-cut", ["knife-slash"] = "sickle-cut" },
         ["flail"] = new()
         {

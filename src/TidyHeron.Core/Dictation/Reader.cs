@@ -35,6 +35,7 @@ public sealed partial class Reader
     private int _walked;
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
+    private int _stepsSaid;       // "three steps …", still without what is done with them
     private readonly HashSet<string> _weapons; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
