@@ -14,12 +14,20 @@ public class WalkThroughTests
     public static IEnumerable<TheoryDataRow<string>> Files =>
         Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "Dictation", "WalkThroughs"), "*.txt").Order().Select(f => new TheoryDataRow<string>(Path.GetFileNameWithoutExtension(f)));
 
+    /// <summary>The words of a file, and what was meant.</summary>
+    internal static (string Words, string Meant) Read(string name)
+    {
+        var parts = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Dictation", "WalkThroughs", name + ".txt")).Split("=>");
+        return (parts[0].Trim(), parts[1].Trim());
+    }
+
+    internal static string WordsOf(string name) => Read(name).Words;
+
     [Theory]
     [MemberData(nameof(Files))]
     public void A_walk_through_is_read_as_it_was_meant(string name)
     {
-        var parts = File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Dictation", "WalkThroughs", name + ".txt")).Split("=>");
-        var (words, expected) = (parts[0].Trim(), parts[1].Trim());
+        var (words, expected) = Read(name);
         var said = Samples.Say(words);
         var reading = Samples.ReadingOf(said.Form);
         var counts = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] > 0 && (i + 1 == reading.Counts.Length || reading.Counts[i + 1] != reading.Counts[i])).Select(i => reading.Walk.Postures[i]);

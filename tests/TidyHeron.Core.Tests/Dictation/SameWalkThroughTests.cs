@@ -1,0 +1,54 @@
+using System.Text.RegularExpressions;
+using Shouldly;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Dictation;
+
+/// <summary>A walk-through said in another way that means the same, or with its sides exchanged, is read accordingly.</summary>
+public partial class SameWalkThroughTests
+{
+    public static IEnumerable<TheoryDataRow<string>> Files => WalkThroughTests.Files;
+
+    private static string Deeds(Form form) => string.Join('\n', form.Moves.Select(m => m.Deed with { Id = new MoveId("") }));
+
+    [Theory]
+    [MemberData(nameof(Files))]
+    public void Small_words_spaces_and_line_breaks_change_nothing(string name)
+    {
+        var words = WalkThroughTests.WordsOf(name);
+        var expected = Deeds(Samples.Say(words).Form);
+        foreach (var (what, other) in new[]
+        {
+            ("spaces", words.Replace(" ", "   ")),
+            ("a word to begin each sentence with", SentenceStart().Replace(words, "$1 okay, $2")),
+            ("curly quotes", words.Replace("'", "’")),
+            ("windows line ends", words.Replace("\n", "\r\n")),
+        }) Deeds(Samples.Say(other).Form).ShouldBe(expected, what);
+    }
+
+    [Theory]
+    [MemberData(nameof(Files))]
+    public void With_sides_exchanged_the_mirror_image_is_read(string name)
+    {
+        var words = WalkThroughTests.WordsOf(name);
+        var (said, other) = (Samples.ReadingOf(words), Samples.ReadingOf(Exchanged(words)));
+        string Told(IEnumerable<Body.Posture> postures, bool mirrored) => string.Join('\n', postures.Select(p =>
+            $"{(mirrored ? p.Heading.Mirrored : p.Heading).Degrees} {p.Stance.Value} {Lead(mirrored ? p.Lead?.Other : p.Lead)}"));
+        static string Lead(Side? lead) => lead?.Word ?? "none";
+        Told(other.Walk.Postures, mirrored: false).ShouldBe(Told(said.Walk.Postures, mirrored: true));
+    }
+
+    private static string Exchanged(string words) => Sides().Replace(words, m => Pairs.TryGetValue(m.Value.ToLowerInvariant(), out var other) ? other : m.Value);
+
+    private static readonly Dictionary<string, string> Pairs = new (string, string)[]
+    {
+        ("left", "right"), ("hidari", "migi"), ("oen", "oreun"), ("l", "r"), ("lf", "rf"), ("lh", "rh"), ("clockwise", "counterclockwise"), ("anticlockwise", "clockwise"), ("jwa", "u"),
+        ("nine o'clock", "three o'clock"), ("9 o'clock", "3 o'clock"), ("half past ten", "half past one"), ("seven thirty", "four thirty"),
+    }.SelectMany(p => new[] { p, (p.Item2, p.Item1) }).DistinctBy(p => p.Item1).ToDictionary(p => p.Item1, p => p.Item2);
+
+    [GeneratedRegex(@"(?<![\w'])(nine o'clock|three o'clock|9 o'clock|3 o'clock|half past ten|half past one|seven thirty|four thirty|left|right|hidari|migi|oen|oreun|clockwise|counterclockwise|anticlockwise|jwa|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
+    private static partial Regex Sides();
+
+    [GeneratedRegex(@"([.!])\s+(\w)")]
+    private static partial Regex SentenceStart();
+}
