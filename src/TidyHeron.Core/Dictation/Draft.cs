@@ -54,8 +54,9 @@ internal sealed class Draft
 
     /// <summary>The move as far as it was said.</summary>
     /// <param name="before">Where the performer stands before it.</param>
+    /// <param name="standing">The foot that leads before it: a turn without a side swings that one round (common practice in forms).</param>
     /// <param name="isEven">Whether the stance, or the present one, has no lead.</param>
-    public Move ToMove(Heading before, bool isEven)
+    public Move ToMove(Heading before, Side? standing, bool isEven)
     {
         var footwork = Footwork;
         if (footwork is null && (Foot is not null || Way is not null)) footwork = Way is Notation.Way.Back ? "step-back" : "step";
@@ -73,11 +74,11 @@ internal sealed class Draft
         }
 
         Turn? turn = TurnAmount is { } amount
-            ? Turn.To(TurnSide ?? Foot ?? Lead ?? Side.Right, amount)
+            ? Turn.To(TurnSide ?? Foot ?? Lead ?? standing ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
-            turn = footwork == "spin" ? Turn.To(Foot ?? Lead ?? Side.Right, 360) : BareTurn();
+            turn = footwork == "spin" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 360) : BareTurn();
         // "Turn left to face nine o'clock": the side and the facing together say how far.
         if (TurnAmount is null && TurnSide is { } toward && facing is { } target)
         {
@@ -106,7 +107,7 @@ internal sealed class Draft
             Note = string.Join(" ", Notes),
         };
 
-        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? Side.Right, 180) : null;
+        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
     }
 
     private static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch

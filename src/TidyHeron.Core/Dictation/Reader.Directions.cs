@@ -128,6 +128,8 @@ public sealed partial class Reader
 
     private void BeginTurnIfDone()
     {
+        // "Spinning back fist, turning 360 left": how far the turn goes that this move has begun.
+        if (_draft is { IsTurning: true, HasTurn: false, SentenceEnded: false }) return;
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
 

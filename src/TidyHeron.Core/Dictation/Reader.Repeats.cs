@@ -46,7 +46,7 @@ public sealed partial class Reader
         var clause = _lexemes.GetRange(i, end - i);
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
-            ? _draft.ToMove(Now().Heading, true) : null;
+            ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
         if (turnOnly is not null) _draft = new Draft { Counting = _draft.Counting };
         // "Turn around and do all of it again": all of it is what was done before the turn.
         var goesThere = i > 0 && _lexemes[i - 1].Plain == "and" && _draft is { HasBody: true, IsDone: false, Stance: null } && clause.Any(l => l.Is("passage", "all")) ? PassageOf(clause) : null;

@@ -64,7 +64,7 @@ public sealed partial class Reader
     /// <summary>The last technique done that a general word could speak of: a kick for "kick", a block for "block".</summary>
     private Term? LastLike(Term general)
     {
-        foreach (var move in _said.Append(_draft.ToMove(default, true)).Reverse().Concat(_before.AsEnumerable().Reverse()))
+        foreach (var move in _said.Append(_draft.ToMove(default, null, true)).Reverse().Concat(_before.AsEnumerable().Reverse()))
         {
             if (general.IsKick)
             {

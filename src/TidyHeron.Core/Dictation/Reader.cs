@@ -157,7 +157,7 @@ public sealed partial class Reader
             case "level": TakeLevel(i); break;
             case "degrees": TakeDegrees(i); break;
             case "amount": TakeAmount(i, lexeme.Number); break;
-            case "turnSide": _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
+            case "turnSide": BeginTurnIfDone(); _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
             case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
             case "place": TakePlace(i); break;
             case "facing": Note(lexeme, "facing"); break;
@@ -257,7 +257,7 @@ public sealed partial class Reader
         var posture = Now();
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
-        var move = draft.ToMove(posture.Heading, shape.Feet == FeetKind.Even);
+        var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using Shouldly;
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Tests.Dictation;
@@ -19,7 +20,7 @@ public partial class SameWalkThroughTests
         var expected = Deeds(Samples.Say(words).Form);
         foreach (var (what, other) in new[]
         {
-            ("spaces", words.Replace(" ", "   ")),
+            ("spaces", words.Replace(". ", ".   ").Replace(", ", ",  ")),
             ("a word to begin each sentence with", SentenceStart().Replace(words, "$1 okay, $2")),
             ("curly quotes", words.Replace("'", "’")),
             ("windows line ends", words.Replace("\n", "\r\n")),
@@ -32,7 +33,7 @@ public partial class SameWalkThroughTests
     {
         var words = WalkThroughTests.WordsOf(name);
         var (said, other) = (Samples.ReadingOf(words), Samples.ReadingOf(Exchanged(words)));
-        string Told(IEnumerable<Body.Posture> postures, bool mirrored) => string.Join('\n', postures.Select(p =>
+        string Told(IEnumerable<Posture> postures, bool mirrored) => string.Join('\n', postures.Select(p =>
             $"{(mirrored ? p.Heading.Mirrored : p.Heading).Degrees} {p.Stance.Value} {Lead(mirrored ? p.Lead?.Other : p.Lead)}"));
         static string Lead(Side? lead) => lead?.Word ?? "none";
         Told(other.Walk.Postures, mirrored: false).ShouldBe(Told(said.Walk.Postures, mirrored: true));
@@ -42,11 +43,11 @@ public partial class SameWalkThroughTests
 
     private static readonly Dictionary<string, string> Pairs = new (string, string)[]
     {
-        ("left", "right"), ("hidari", "migi"), ("oen", "oreun"), ("l", "r"), ("lf", "rf"), ("lh", "rh"), ("clockwise", "counterclockwise"), ("anticlockwise", "clockwise"), ("jwa", "u"),
-        ("nine o'clock", "three o'clock"), ("9 o'clock", "3 o'clock"), ("half past ten", "half past one"), ("seven thirty", "four thirty"),
+        ("left", "right"), ("hidari", "migi"), ("oen", "oreun"), ("l", "r"), ("lf", "rf"), ("lh", "rh"), ("clockwise", "counterclockwise"), ("anticlockwise", "clockwise"), ("jwa-uro", "u-uro"), ("jwa hyang jwa", "u hyang u"), ("jwa hyang", "u hyang"),
+        ("nine o'clock", "three o'clock"), ("9 o'clock", "3 o'clock"), ("facing nine", "facing three"), ("to b", "to A"), ("to a", "to B"), ("toward b", "toward A"), ("toward a", "toward B"), ("half past ten", "half past one"), ("seven thirty", "four thirty"),
     }.SelectMany(p => new[] { p, (p.Item2, p.Item1) }).DistinctBy(p => p.Item1).ToDictionary(p => p.Item1, p => p.Item2);
 
-    [GeneratedRegex(@"(?<![\w'])(nine o'clock|three o'clock|9 o'clock|3 o'clock|half past ten|half past one|seven thirty|four thirty|left|right|hidari|migi|oen|oreun|clockwise|counterclockwise|anticlockwise|jwa|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\w'])(facing nine|facing three|jwa-uro|jwa hyang jwa|jwa hyang|(?-i:to A|to B|toward A|toward B)|nine o'clock|three o'clock|9 o'clock|3 o'clock|half past ten|half past one|seven thirty|four thirty|left|right|hidari|migi|oen|oreun|clockwise|counterclockwise|anticlockwise|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
 
     [GeneratedRegex(@"([.!])\s+(\w)")]
