@@ -52,7 +52,9 @@ public sealed partial class Reader
         const int MostCounts = 6;
         var counts = CountsSoFar();
         var walk = Body.Walk.Of(SoFar(), Body.BodyMeasures.Reference, _ways);
-        var from = _cuts.Count > 0 ? Math.Max(_before.Count, SoFar().IndexOf(_cuts[^1].First)) : _before.Count;
+        // Not over the beginning of a section; lines said one by one are as good as all at once.
+        var from = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(at => at < _before.Count + _said.Count).DefaultIfEmpty(0).Max();
+        from = Math.Max(from, 0);
         from = Math.Max(from, _repeated);
         bool Together(int i) => walk.Postures[i].Stance.Value is "closed-stance" or "ready-stance" or "attention-stance";
         var home = counts.Length > 0 && Together(counts.Length - 1);

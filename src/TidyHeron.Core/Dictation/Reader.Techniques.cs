@@ -8,11 +8,12 @@ public sealed partial class Reader
 {
     private void TakeTechnique(int i)
     {
-        if (_lexemes[i].Plain == "hold" && Next(i) is null && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count > 0))
+        if (_lexemes[i].Plain == "hold" && Next(i) is null && (i == 0 || _lexemes[i - 1].IsStop) && (_draft.IsDone || _said.Count + _before.Count > 0))
         {
-            // "Hold." with a sentence to itself is a pause, not a grab.
-            _draft.Tempo ??= Tempo.Held;
+            // "Hold." with a sentence to itself is a pause, not a grab: of what was just done, said in this text or before it.
             Note(_lexemes[i], "tempo");
+            if (_draft.IsEmpty && !_draft.IsNumbered) MergeIntoLast(new Draft { Tempo = Tempo.Held });
+            else _draft.Tempo ??= Tempo.Held;
             return;
         }
         if (Follows(i, "after") && StartsSentence(i) && Alone(i) && HasSomethingToRepeat())
@@ -20,9 +21,20 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler"); // "after the elbow, …": a place in the form
             return;
         }
+        var read = _fields.Count;
+        var plain = _lexemes[i].Term!;
         if (Meant(i) is { } meant) _lexemes[i] = _lexemes[i] with { Value = meant.Id.Value, Term = meant };
+        TakeMeantTechnique(i);
+        _bare = false;
+        // Nobody named the weapon beside the word: that it is meant is told, and the empty hand offered.
+        if (_lexemes[i].Term is { IsWeapon: true } taken && !plain.IsWeapon && NamedWith(i) is null && _fields.FindLastIndex(f => f.Start == _lexemes[i].Start && f.Assumption == "") is var at && at >= read)
+            _fields[at] = _fields[at] with { Assumption = $"Read as the {taken.English}.", Instead = "empty-hand " + Slice(_lexemes[i]) };
+    }
+
+    private void TakeMeantTechnique(int i)
+    {
         // "Shout on the punch": which of the things done carries it, not another punch.
-        if (Previous(i) is { Kind: "shout" } && Follows(i, "on") && (_draft.IsDone || _said.Count > 0))
+        if (Previous(i) is { Kind: "shout" } && Follows(i, "on") && (_draft.IsDone || _said.Count + _before.Count > 0))
         {
             Note(_lexemes[i], "shout");
             return;

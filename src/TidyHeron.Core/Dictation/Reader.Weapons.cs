@@ -47,14 +47,27 @@ public sealed partial class Reader
         SpeaksOf(weapon)
         || _before.Concat(_said).SelectMany(m => m.Hands).Concat(_draft.Hands).Any(h => h.Technique.Value.StartsWith(weapon + "-", StringComparison.Ordinal));
 
+    /// <summary>The two-handed weapon that the form is declared to carry, or that its moves so far were done with.</summary>
+    private string? CarriedBefore()
+    {
+        if (_form.Weapon is { Kind: var kind }) return WithWeapon.ContainsKey(kind) ? kind : kind is "broadsword" ? "sword" : null;
+        for (var k = _said.Count + _before.Count - 1; k >= 0; k--)
+            foreach (var action in (k >= _before.Count ? _said[k - _before.Count] : _before[k]).Hands)
+                if (_ways.Vocabulary.Find(action.Technique) is { IsWeapon: true } term && term.Id.Value.Split('-')[0] is var first)
+                    return WithWeapon.ContainsKey(first) ? first : term.Family is "sword" ? "sword" : null;
+        return null;
+    }
+
     private bool SpeaksOf(string weapon) => _weapons.Contains(weapon);
 
     /// <summary>"Strike down", "sweep", "block": general words are the weapon's where one is in the hands.</summary>
     private Term? WithTheWeapon(int i)
     {
         var lexeme = _lexemes[i];
-        // Only where the words speak of the weapon: a move said back without them keeps the technique that it has.
-        var weapon = NamedWith(i) ?? (LetGo() ? null : WithWeapon.Keys.FirstOrDefault(SpeaksOf));
+        // Where the words speak of the weapon or the form has carried it so far. A move said back by itself keeps the
+        // technique that it has; within a form of the weapon, an empty hand has let go first or is said to be empty.
+        if (_bare) return null;
+        var weapon = NamedWith(i) ?? (LetGo() ? null : WithWeapon.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
         if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);
         if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "up")

@@ -39,6 +39,7 @@ public sealed partial class Reader
     private readonly HashSet<string> _weapons; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
+    private bool _bare;           // "empty-hand": the next technique is not the weapon's
     private bool _then, _together, _explicitCounts, _sameCount;
 
     private Reader(string text, Form form, int at, Conventions ways)
@@ -199,6 +200,7 @@ public sealed partial class Reader
             case "note": i = TakeNote(i); break;
             case "detail": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
             case "weapon": TakeWeaponNoun(i); break;
+            case "bare": _bare = true; Note(lexeme, "weapon"); break;
             case "passage": Note(lexeme, "filler"); break;
             case "again": Note(lexeme, "count"); break;
             case "otherSide": TakeOtherSideWord(i); break;
@@ -259,6 +261,8 @@ public sealed partial class Reader
         ResolveRearNamedLead(draft, shape);
         var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
+        // "Staff at the right side, vertical.": a remark before anything was done takes no count.
+        if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {

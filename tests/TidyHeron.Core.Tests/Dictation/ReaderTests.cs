@@ -265,4 +265,31 @@ public class ReaderTests
         "end of section", "from", "ready stance", "make sure", "xyzzy", "both hands", "on the", "pivot", "with", "alternating", "return", "bow", "count", ":", "\n", "it's", "-", "°",
         "same on the", "twice more", "half", "past", "staff",
     ];
+
+    [Theory]
+    [InlineData("staff", "low block", "staff-low-block")]
+    [InlineData("staff", "block high", "staff-high-block")]
+    [InlineData("staff", "strike to the temple", "staff-diagonal-strike")]
+    [InlineData("staff", "thrust", "staff-thrust")]
+    [InlineData("sword", "thrust", "sword-thrust")]
+    [InlineData("sword", "block", "sword-parry")]
+    [InlineData(null, "low block", "low-block")]
+    public void General_words_are_the_weapon_s_where_the_form_carries_one(string? weapon, string words, string technique)
+    {
+        var form = new Form { Weapon = weapon is null ? null : new WeaponCarried(weapon) };
+        var said = Reader.Read("Step forward with the left foot, " + words, form, null, Samples.Ways);
+        said.Form.Moves[^1].Hands[^1].Technique.Value.ShouldBe(technique);
+        // What was taken for granted is told, and the empty hand is one choice away.
+        if (weapon is null || !words.Contains("block")) return;
+        var told = said.Fields.Single(f => f.Instead.StartsWith("empty-hand", StringComparison.Ordinal));
+        var other = Reader.Read("Step forward with the left foot, " + told.Instead, form, null, Samples.Ways);
+        other.Form.Moves[^1].Hands[^1].Technique.Value.ShouldBe(words.Split(' ').Contains("low") ? "low-block" : "block");
+    }
+
+    [Fact]
+    public void A_hand_that_has_let_go_is_empty()
+    {
+        var said = Samples.Say("Left front stance, staff overhead strike. Let go with the left hand. Left low block. Regrip with the left hand. Low block.");
+        said.Form.Moves.SelectMany(m => m.Hands).Select(h => h.Technique.Value).ShouldBe(["staff-overhead-strike", "release-hand", "low-block", "regrip", "staff-low-block"]);
+    }
 }

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using Shouldly;
 using TidyHeron.Core.Body;
+using TidyHeron.Core.Dictation;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Tests.Dictation;
@@ -39,6 +40,26 @@ public partial class SameWalkThroughTests
         Told(other.Walk.Postures, mirrored: false).ShouldBe(Told(said.Walk.Postures, mirrored: true));
     }
 
+    // Said in one breath: a sentence goes on with the one before ("So the right foot swings around"), the weapon is named only
+    // once, numbers are told by those called before, or a later sentence tells where the form begins.
+    private static readonly HashSet<string> OneBreath =
+    [
+        "book-form", "long-fist", "middle-part", "numbered-list", "nunchaku", "older-korean-words", "one-line-a-count", "sabre", "second-half", "second-section",
+        "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "two-sticks", "whole-thing-again", "end-of-the-second-line",
+    ];
+
+    [Theory]
+    [MemberData(nameof(Files))]
+    public void Line_by_line_the_same_is_read_as_at_once(string name)
+    {
+        if (OneBreath.Contains(name)) return;
+        var words = WalkThroughTests.WordsOf(name);
+        var form = new Form();
+        foreach (var line in Sentences().Split(words)) form = Reader.Read(line, form, null, Samples.Ways).Form;
+        static string Told(Form form) => string.Join('\n', form.Moves.Zip(Samples.ReadingOf(form).Walk.Postures, (m, p) => $"{p.Heading} {p.Stance} {p.Lead} {Speech.Say(m, Samples.Ways)}"));
+        Told(form).ShouldBe(Told(Samples.Say(words).Form));
+    }
+
     private static string Exchanged(string words) => Sides().Replace(words, m => Pairs.TryGetValue(m.Value.ToLowerInvariant(), out var other) ? other : m.Value);
 
     private static readonly Dictionary<string, string> Pairs = new (string, string)[]
@@ -49,6 +70,9 @@ public partial class SameWalkThroughTests
 
     [GeneratedRegex(@"(?<![\w'])(facing nine|facing three|jwa-uro|jwa hyang jwa|jwa hyang|(?-i:to A|to B|toward A|toward B)|nine o'clock|three o'clock|9 o'clock|3 o'clock|half past ten|half past one|seven thirty|four thirty|left|right|hidari|migi|oen|oreun|clockwise|counterclockwise|anticlockwise|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
+
+    [GeneratedRegex(@"(?<=[.!])\s+|\n")]
+    private static partial Regex Sentences();
 
     [GeneratedRegex(@"([.!])\s+(\w)")]
     private static partial Regex SentenceStart();
