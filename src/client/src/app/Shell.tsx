@@ -80,7 +80,7 @@ function PersonMenu({ session }: { session: Session }) {
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="rounded px-2.5 py-1.5 hover:bg-sunk">
         {session.person?.name}
-        <span className="ml-1.5 text-ink-soft">· {roleName(session.person?.role)}</span>
+        <span className="ml-1.5 text-ink-soft max-sm:hidden">· {roleName(session.person?.role)}</span>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

@@ -276,7 +276,7 @@ const Row = memo(function Row(props: RowProps) {
         move.weapon ||
         move.stepAdjustCm !== 0 ||
         hasAlternatives) && (
-        <span role="gridcell" className="col-below flex flex-col gap-1 text-sm">
+        <span role="gridcell" className="col-below flex flex-col gap-1 pr-3 text-sm">
           <RowRemarks {...props} />
         </span>
       )}

@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
+import { useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
 import { useLast } from "../../ui/useLast";
@@ -109,6 +110,7 @@ function Playing({
   const view = (params.get("view") as View | null) ?? "behind";
   const part = (params.get("part") as Part | null) ?? "both";
   const hall = params.get("hall") === "1";
+  const { data: session } = useSession();
   const section = walk.sections.find((s) => s.id === params.get("section"));
   const [caller, setCaller] = useState(false);
   const called = params.get("called") === "clicks" ? "clicks" : "numbers";
@@ -211,7 +213,9 @@ function Playing({
           <Stage ref={stage} walk={walk} view={view} part={part} label={label} />
           <div aria-live="polite" className="flex min-w-0 flex-col justify-center px-6 py-2">
             <p className="font-title text-[min(30vh,22vw)] leading-none tabular-nums">{move?.count || "–"}</p>
-            {move?.countWord && <p className="text-[clamp(1.2rem,2.6vw,2.4rem)] text-ink-soft">{move.countWord}</p>}
+            {move?.countWord && session?.school?.tradition !== "english" && (
+              <p className="text-[clamp(1.2rem,2.6vw,2.4rem)] text-ink-soft">{move.countWord}</p>
+            )}
             <p className="mt-3 text-[clamp(1.4rem,3.4vw,3.2rem)] leading-tight">{words}</p>
             {move?.shout && <p className="mt-2 text-[clamp(1.4rem,3.4vw,3.2rem)] font-bold text-ember">shout!</p>}
             <p className="mt-4 text-xl text-ink-soft">{next ? `Next: ${next.words}` : "The last move."}</p>
@@ -287,7 +291,14 @@ function Playing({
               onChange={(e) => set("called", e.target.value)}
             />
           </div>
-          <PerformerFields performer={performer} errors={errors} onChange={setPerformer} />
+          <details open={errors !== undefined}>
+            <summary className="cursor-pointer text-water underline">
+              Body: {performer.name ?? "nobody in particular"}, {performer.heightCm} cm
+            </summary>
+            <div className="mt-1">
+              <PerformerFields performer={performer} errors={errors} onChange={setPerformer} />
+            </div>
+          </details>
           <details>
             <summary className="cursor-pointer text-water underline">What I do facing the class</summary>
             <p className="mt-1 text-sm text-ink-soft">
