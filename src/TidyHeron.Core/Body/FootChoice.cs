@@ -60,7 +60,7 @@ internal sealed record FootChoice(
             // that was not named; a short front stance is the least that can be meant.
             "rise" => new TermId("ready-stance"),
             "fall" => new TermId("lying"),
-            "step" or "step-back" or "turn" or "slide" or "shuffle" or "crescent-step"
+            "step" or "step-back" or "land" or "turn" or "slide" or "shuffle" or "crescent-step"
                 when stances.Of(now.Stance).Feet != FeetKind.Lead && move.Footwork?.Way is not (Way.Left or Way.Right)
                 => new TermId("short-front-stance"),
             _ => now.Stance,

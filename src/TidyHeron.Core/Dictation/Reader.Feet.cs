@@ -85,6 +85,13 @@ public sealed partial class Reader
             else if (next.Value == "rear") _draft.Footwork = _draft.Footwork == "slide" ? "slide-back" : "step-back";
             return;
         }
+        // "Left foot behind, cross stance": said before any stance, it is where the foot goes.
+        if (next is { Kind: "lead", Plain: "behind" } && _draft is { HasBody: false } or { SentenceEnded: true } && Alone(_lexemes.IndexOf(next)) && previous is null)
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Foot) = ("step-back", foot);
+            return;
+        }
         if (next is { Kind: "lead" })
         {
             _pendingLead = next.Value == "lead" ? foot : foot.Other;

@@ -88,7 +88,13 @@ public sealed partial class Reader
             Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
             return true;
         }
-        if (lexeme.Plain == "close" && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
+        // "Jab with the left, cross with the right".
+        if (lexeme.Plain is "cross" && _draft.HasHands && !_draft.SentenceEnded && Next(i) is { Kind: "side" } && IndexAfter(i) is var with && Follows(with, "with") && Next(with) is not { Kind: "footNoun" })
+        {
+            Retell(i, "reverse-punch");
+            return true;
+        }
+        if (lexeme.Plain == "close" && !(Alone(i) && i > 0 && _lexemes[i - 1].IsStop) && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
         {
             Unread(lexeme);
             return true;

@@ -13,6 +13,12 @@ public sealed partial class Reader
         end = i;
         if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and") return false;
         while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
+        // "Again, left.": the side is part of it.
+        if (end == i + 1 && _lexemes[i].Is("again") && end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes[end + 1].Is("side") && Alone(end + 1))
+        {
+            _lexemes[end] = _lexemes[end] with { Kind = "filler" };
+            end += 2;
+        }
         var clause = _lexemes.GetRange(i, end - i);
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l))) return false;

@@ -22,14 +22,19 @@ public sealed partial class Reader
             return;
         }
         var read = _fields.Count;
-        var plain = _lexemes[i].Term!;
-        if (Meant(i) is { } meant) _lexemes[i] = _lexemes[i] with { Value = meant.Id.Value, Term = meant };
+        var meant = Meant(i);
+        if (meant is not null) _lexemes[i] = _lexemes[i] with { Value = meant.Term.Id.Value, Term = meant.Term };
         TakeMeantTechnique(i);
         _bare = false;
-        // Nobody named the weapon beside the word: that it is meant is told, and the empty hand offered.
-        if (_lexemes[i].Term is { IsWeapon: true } taken && !plain.IsWeapon && NamedWith(i) is null && _fields.FindLastIndex(f => f.Start == _lexemes[i].Start && f.Assumption == "") is var at && at >= read)
-            _fields[at] = _fields[at] with { Assumption = $"Read as the {taken.English}.", Instead = "empty-hand " + Slice(_lexemes[i]) };
+        // What was taken for granted is told with the word.
+        if (meant is { Assumption.Length: > 0 } && _fields.FindLastIndex(f => f.Start == _lexemes[i].Start && f.Assumption == "") is var at && at >= read)
+            _fields[at] = _fields[at] with { Assumption = meant.Assumption, Instead = meant.Instead };
     }
+
+    /// <summary>What a general word means where it stands.</summary>
+    /// <param name="Assumption">What was taken for granted; empty where nothing was.</param>
+    /// <param name="Instead">Words that say the other thing it could mean.</param>
+    private sealed record MeantTerm(Term Term, string Assumption = "", string Instead = "");
 
     private void TakeMeantTechnique(int i)
     {
@@ -52,16 +57,23 @@ public sealed partial class Reader
     }
 
     /// <summary>What a general word means where it stands: with a weapon in the hands, after "the same", on a hand or in a stance.</summary>
-    private Term? Meant(int i)
+    private MeantTerm? Meant(int i)
     {
         var lexeme = _lexemes[i];
-        if (lexeme.Value is "foot-sweep" && lexeme.Plain.StartsWith("sweep", StringComparison.Ordinal) && !Holds("staff")
-            && (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" })) return TermOf("sweeping-block"); // "left hand sweeps low"
-        if ((lexeme.Value is "block" or "strike" or "kick" or "punch" || lexeme.Plain is "guarding block" or "guard block") && SaidTheSame(i) && LastLike(lexeme.Term!) is { } same) return same;
-        // "Knife hand" alone: struck with in the stances that go forward and at a target, else it receives.
-        if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal" && !_lexemes[i].Plain.Contains("double")
-            && (Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance")) return TermOf("knife-hand-strike");
-        return WithTheWeapon(i);
+        // "Left hand sweeps low": with a hand it is a hand's sweep.
+        if (lexeme.Value is "foot-sweep" && lexeme.Plain.StartsWith("sweep", StringComparison.Ordinal) && !Holds("staff") && (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }))
+            return new MeantTerm(TermOf("sweeping-block"));
+        if ((lexeme.Value is "block" or "strike" or "kick" or "punch" || lexeme.Plain is "guarding block" or "guard block") && SaidTheSame(i) && LastLike(lexeme.Term!) is { } same)
+            return new MeantTerm(same, $"The same as before: {same.English}.");
+        // "Knife hand" alone: struck with at a target and in the stances that go forward, else it receives.
+        if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal")
+        {
+            var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
+            return strikes ? new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block") : new MeantTerm(TermOf("knife-hand-block"), "Read as a block.", "knife-hand strike");
+        }
+        if (WithTheWeapon(i) is not { } weapons) return null;
+        // Nobody spoke of the weapon: that it is meant is told, and the empty hand offered.
+        return NamedWith(i) is null && _weapons.Count == 0 ? new MeantTerm(weapons, $"Read as the {weapons.English}.", "empty-hand " + Slice(lexeme)) : new MeantTerm(weapons);
     }
 
     private Term TermOf(string id) => _ways.Vocabulary.Find(new TermId(id))!;
@@ -101,6 +113,14 @@ public sealed partial class Reader
             if (_draft.IsDone || _draft is { Footwork: not null, SentenceEnded: true }) Begin(Counting.Own);
             (_draft.Footwork, _draft.Way) = ("kneel", null);
             _draft.Foot = _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && Previous(SideIndex(i)) is { Value: "lift-foot" })
+        {
+            // "Lift the right knee".
+            _draft.Foot ??= _side ?? _foot;
             (_side, _foot) = (null, null);
             Note(lexeme, "footwork");
             return true;
@@ -150,7 +170,10 @@ public sealed partial class Reader
             Note(lexeme, "kick");
             return;
         }
-        if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null || WentToGround)
+        // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
+        var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
+        if (afterStep) Begin(Counting.Then);
+        else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null || WentToGround)
         {
             var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
             if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);

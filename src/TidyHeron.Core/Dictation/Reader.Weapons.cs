@@ -14,6 +14,7 @@ public sealed partial class Reader
             ["thrust"] = "staff-thrust", ["sweep"] = "staff-sweep", ["uppercut"] = "staff-rising-strike", ["block"] = "staff-side-block",
             ["rising-block"] = "staff-high-block", ["low-block"] = "staff-low-block", ["inside-block"] = "staff-side-block",
             ["outside-block"] = "staff-side-block", ["middle-block"] = "staff-side-block", ["pressing-block"] = "staff-press", ["guard"] = "staff-guard",
+            ["chop"] = "staff-overhead-strike",
         },
         ["sword"] = new()
         {
