@@ -123,7 +123,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
             person.See(By.Id("say")).SendKeys("step right, high bl");
             person.SeeText("step right, high bl");
             url = person.Driver.Url;
-            Thread.Sleep(6000); // the browser itself writes what a page stored within five seconds
+            person.Until(() => person.Kept("heron.line.") == "step right, high bl", "the words on the disk");
             person.KillBrowser();
         }
         using var again = new Person(demo.Server.Address, profile: profile);

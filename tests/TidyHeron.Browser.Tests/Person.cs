@@ -115,6 +115,17 @@ public sealed class Person : IDisposable
         Driver.Dispose();
     }
 
+    /// <summary>What the page has kept on the disk under a name that begins so; empty where nothing is.</summary>
+    public string Kept(string prefix) => (string)Driver.ExecuteAsyncScript("""
+        const [prefix, done] = arguments;
+        const request = indexedDB.open('heron', 1);
+        request.onupgradeneeded = () => request.result.createObjectStore('kept');
+        request.onsuccess = () => {
+            const found = request.result.transaction('kept').objectStore('kept').openCursor(IDBKeyRange.bound(prefix, prefix + '\uffff'));
+            found.onsuccess = () => done(found.result ? found.result.value : '');
+        };
+        """, prefix)!;
+
     public string Profile => _profile;
 
     public void Dispose()

@@ -1,6 +1,7 @@
 import { type RefObject, useEffect, useRef, useState } from "react";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { keep, recall } from "../../ui/kept";
 import { SideMark } from "../../ui/SideMark";
 import type { FormDocument, Written } from "../forms/types";
 import { TeachWord } from "../terms/TeachWord";
@@ -23,7 +24,12 @@ const settleMs = 70;
 /** One line that takes the words an instructor would say, and shows at once what it understood. */
 export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inputRef }: Props) {
   const key = `heron.line.${formId}`;
-  const [text, setText] = useState(() => localStorage.getItem(key) ?? "");
+  const [text, setText] = useState("");
+  const touched = useRef(false);
+  const write = (words: string) => {
+    touched.current = true;
+    setText(words);
+  };
   const [reading, setReading] = useState<{
     of: string;
     form: FormDocument;
@@ -35,8 +41,18 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
   const adding = useRef(false);
 
   useEffect(() => {
-    if (text) localStorage.setItem(key, text);
-    else localStorage.removeItem(key);
+    let current = true;
+    recall(key).then((words) => {
+      if (current && words && !touched.current) write(words);
+    });
+    return () => {
+      current = false;
+    };
+    // biome-ignore lint/correctness/useExhaustiveDependencies: what was kept is recalled once a form
+  }, [key]);
+
+  useEffect(() => {
+    if (touched.current) keep(key, text || undefined);
   }, [key, text]);
 
   useEffect(() => {
@@ -75,7 +91,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
         return;
       }
       onAdd({ form: value.form, readings: value.readings }, value.moves.at(-1)?.id);
-      setText("");
+      write("");
     } catch (error) {
       setProblem(error instanceof Problem ? error.words : String(error));
     } finally {
@@ -99,7 +115,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
           ref={inputRef}
           rows={Math.min(6, Math.max(1, Math.ceil(text.length / 90) + (text.match(/\n/g)?.length ?? 0)))}
           value={text}
-          onChange={(e) => setText(e.target.value)}
+          onChange={(e) => write(e.target.value)}
           onKeyDown={(e) => {
             if (e.key === "Enter" && !e.shiftKey) {
               e.preventDefault();
@@ -121,7 +137,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
             text={reading?.of ?? ""}
             onTeach={setTeaching}
             onInstead={(start, length, instead) => {
-              setText(text.slice(0, start) + instead + text.slice(start + length));
+              write(text.slice(0, start) + instead + text.slice(start + length));
               inputRef.current?.focus();
             }}
           />

@@ -1,3 +1,4 @@
+import { keep, recall } from "../../ui/kept";
 import type { FormDocument } from "./types";
 
 /** Work that the server has not taken yet, kept in the browser. */
@@ -9,16 +10,16 @@ export interface KeptDraft {
 const key = (id: string) => `heron.draft.${id}`;
 
 export function keepDraft(id: string, draft: KeptDraft) {
-  localStorage.setItem(key(id), JSON.stringify(draft));
+  keep(key(id), JSON.stringify(draft));
 }
 
 export function dropDraft(id: string) {
-  localStorage.removeItem(key(id));
+  keep(key(id), undefined);
 }
 
-export function keptDraft(id: string): KeptDraft | undefined {
+export async function keptDraft(id: string): Promise<KeptDraft | undefined> {
   try {
-    const kept = localStorage.getItem(key(id));
+    const kept = await recall(key(id));
     return kept ? (JSON.parse(kept) as KeptDraft) : undefined;
   } catch {
     return undefined;

@@ -212,20 +212,21 @@ export function useFormEditor(stored: FormResponse) {
   // Opening: the newest saved version, or work of this browser that was never taken.
   useEffect(() => {
     let current = true;
-    const kept = stored.mayEdit ? keptDraft(stored.id) : undefined;
-    basedOn.current = kept?.basedOn ?? stored.revision;
-    const opening = kept && JSON.stringify(kept.form) !== JSON.stringify(stored.form) ? kept.form : stored.form;
-    read(opening)
-      .then((first) => {
-        if (!current) return;
-        show(first);
-        if (opening !== stored.form) {
-          setRecovered(true);
-          setSaveState("unsaved");
-          schedule.current(0);
-        } else if (kept) dropDraft(stored.id);
-      })
-      .catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
+    const open = async () => {
+      const kept = stored.mayEdit ? await keptDraft(stored.id) : undefined;
+      if (!current) return;
+      basedOn.current = kept?.basedOn ?? stored.revision;
+      const opening = kept && JSON.stringify(kept.form) !== JSON.stringify(stored.form) ? kept.form : stored.form;
+      const first = await read(opening);
+      if (!current) return;
+      show(first);
+      if (opening !== stored.form) {
+        setRecovered(true);
+        setSaveState("unsaved");
+        schedule.current(0);
+      } else if (kept) dropDraft(stored.id);
+    };
+    open().catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
     return () => {
       current = false;
       clearTimeout(timer.current);
