@@ -24,6 +24,9 @@ internal static class Corrections
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
+                // "Low punch, I mean high punch": and so does the thing that is said once more.
+                else if (k + 1 < i && lexemes[k + 1].Kind is "technique" or "stance" && right + 1 < lexemes.Count && lexemes[right + 1].Is(lexemes[k + 1].Kind, lexemes[k + 1].Value))
+                    lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                 // The commas around a correction do not part a clause.
                 for (var c = k + 1; c < right; c++)
                     if (lexemes[c].Is("stop", ",")) lexemes[c] = lexemes[c] with { Kind = "filler" };

@@ -110,7 +110,7 @@ public sealed partial class Reader
         if (down && after is not "strike" && (_side ?? _foot) is not null)
         {
             // "Left knee going back down": it is knelt on.
-            if (_draft.IsDone || _draft is { Footwork: not null, SentenceEnded: true }) Begin(Counting.Own);
+            if (_draft.IsDone || _draft is { HasBody: true, SentenceEnded: true }) Begin(Counting.Own);
             (_draft.Footwork, _draft.Way) = ("kneel", null);
             _draft.Foot = _side ?? _foot;
             (_side, _foot) = (null, null);

@@ -352,7 +352,8 @@ public sealed partial class Reader
         if (_level is { } level)
         {
             if (_hand is null && _draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
-            else Leftover(_levelLexeme);
+            // "Down to the floor": where something ends that has no height of its own.
+            else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
         }
         if (_hand is not null) Leftover(_limbLexeme);
         _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
