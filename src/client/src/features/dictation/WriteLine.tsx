@@ -43,12 +43,13 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
   useEffect(() => {
     let current = true;
     recall(key).then((words) => {
-      if (current && words && !touched.current) write(words);
+      if (!current || !words || touched.current) return;
+      touched.current = true;
+      setText(words);
     });
     return () => {
       current = false;
     };
-    // biome-ignore lint/correctness/useExhaustiveDependencies: what was kept is recalled once a form
   }, [key]);
 
   useEffect(() => {
