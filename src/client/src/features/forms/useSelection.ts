@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import type { MoveReading } from "./types";
 
@@ -7,7 +7,18 @@ export function useSelection(moves: readonly MoveReading[]) {
   const [params, setParams] = useSearchParams();
   const [extent, setExtent] = useState(0); // how many rows the selection reaches beyond its focus, signed
 
-  const focusId = params.get("move") ?? undefined;
+  // The address follows in a transition of its own, later than the next key may come: what is chosen is known here at once.
+  const named = params.get("move") ?? undefined;
+  const [focusId, setFocusId] = useState(named);
+  const latest = useRef(named);
+  const underWay = useRef(new Set<string | undefined>());
+  useEffect(() => {
+    if (named === latest.current) underWay.current.clear();
+    else if (!underWay.current.has(named)) {
+      latest.current = named; // somebody else named another move
+      setFocusId(named);
+    }
+  }, [named]);
   const focus = focusId ? moves.findIndex((m) => m.id === focusId) : -1;
   const selected = useMemo(() => {
     if (focus < 0) return [];
@@ -21,6 +32,9 @@ export function useSelection(moves: readonly MoveReading[]) {
 
   const choose = useCallback(
     (id: string | undefined) => {
+      underWay.current.add(latest.current);
+      latest.current = id;
+      setFocusId(id);
       setParams(
         (p) => {
           if (id) p.set("move", id);
