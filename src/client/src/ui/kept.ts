@@ -45,6 +45,7 @@ async function write(key: string) {
   }
   writing.delete(key);
   if (newest.get(key) !== value) write(key);
+  else newest.delete(key); // from here on the store knows best: another tab may keep something newer
 }
 
 /** What was kept under a name. */

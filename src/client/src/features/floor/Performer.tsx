@@ -14,11 +14,11 @@ export interface Performer {
   name?: string;
 }
 
-const key = "heron.performer";
-
-/** The performer, the same on every page of this browser; a student's own body where nothing was chosen yet. */
+/** The performer, the same on every page for whoever is signed in; a student's own body where nothing was chosen yet. */
 export function usePerformer() {
   const { data: session } = useSession();
+  // A tablet goes round: the student that one person chose is not the next one's to see.
+  const key = `heron.performer.${session?.person?.id ?? ""}`;
   const [chosen, setChosen] = useState<Performer | undefined>(() => {
     try {
       return JSON.parse(localStorage.getItem(key) ?? "null") ?? undefined;
