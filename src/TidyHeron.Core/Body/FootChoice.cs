@@ -60,9 +60,11 @@ internal sealed record FootChoice(
             // that was not named; a short front stance is the least that can be meant.
             "rise" => new TermId("ready-stance"),
             "fall" => new TermId("lying"),
+            "step" when now.Stance.Value is "both-knees" => new TermId("kneeling-stance"), // one foot forward, the other knee stays on the floor
             "step" or "step-back" or "land" or "turn" or "slide" or "shuffle" or "crescent-step"
                 when stances.Of(now.Stance).Feet != FeetKind.Lead && move.Footwork?.Way is not (Way.Left or Way.Right)
                 => new TermId("short-front-stance"),
+            null when move.Kick is { Landing: Landing.Front or Landing.Back } && stances.Of(now.Stance).Feet != FeetKind.Lead => new TermId("short-front-stance"),
             _ => now.Stance,
         };
         if (stance != now.Stance) inferred |= Inferred.Stance;
@@ -130,9 +132,16 @@ internal sealed record FootChoice(
             "return" => now.Lead ?? FirstStep,
             "lift-foot" => statedLead?.Other ?? now.Lead ?? FirstStep,
             _ when back => statedLead?.Other ?? now.Lead ?? Side.Right,
-            _ => statedLead ?? turned.Side ?? sideways ?? now.Lead?.Other ?? FirstStep,
+            _ => statedLead ?? (turned.Degrees != 0 ? SideOfTheBlock(move) : null) ?? turned.Side ?? sideways ?? now.Lead?.Other ?? FirstStep,
         };
     }
+
+    /// <summary>
+    /// The hand of a low, rising or knife-hand block with which one turns into a stance is the one over the leading foot.
+    /// Common practice; the other blocks are done as often over the rear one.
+    /// </summary>
+    private static Side? SideOfTheBlock(Move move) =>
+        move.Stance is not null && move.Hands is [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: Hand.Left or Hand.Right } block] ? block.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
     private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, FeetKind feet)
     {

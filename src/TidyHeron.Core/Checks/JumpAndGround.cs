@@ -39,7 +39,7 @@ public sealed class GroundWithoutRising : IRule
             var move = reading.Form.Moves[i];
             var steps = move.Footwork?.Kind.Value is "step" or "step-back" or "slide" or "shuffle" or "jump" or "hop" or "crescent-step" or "cross-front" or "cross-behind";
             // A new standing stance said with the step is the rising; a step on the knees needs none.
-            if (!steps || move.Stance is not null) continue;
+            if (!steps || move.Stance is not null || before.Value is "both-knees" && reading.Walk.Postures[i].Stance.Value is "kneeling-stance") continue; // one foot put forward, still on a knee
             var name = reading.Ways.Vocabulary.Name(before, reading.Ways.Tradition);
             yield return new Finding(Id, move.Id, $"The move steps out of {name} without rising. Say \"rise\", or the stance stepped into.",
                 [new Fix("Rise with it", new RewriteMove(move with { Footwork = move.Footwork! with { Kind = new TermId("rise"), Way = null } }))]);

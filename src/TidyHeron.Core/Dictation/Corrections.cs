@@ -8,6 +8,12 @@ internal static class Corrections
         for (var i = 0; i < lexemes.Count; i++)
         {
             if (!lexemes[i].Is("correction")) continue;
+            if (lexemes[i].Value == "restart" || i + 2 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && lexemes[i + 2].Plain is "thats" or "that is" or "its" or "it is")
+            {
+                // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
+                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
+                continue;
+            }
             var right = Neighbour(i, 1);
             if (right < 0)
             {

@@ -26,6 +26,14 @@ internal sealed class Draft
     public Kick? Kick { get; set; }
     public WeaponUse? Weapon { get; set; }
     public Gaze? Gaze { get; set; }
+    /// <summary>The eyes were said to go there before anything was said to move.</summary>
+    public bool LooksFirst { get; set; }
+    /// <summary>"Draw", "pull", "slide": the foot stays near the floor and near the other one.</summary>
+    public bool Drawn { get; set; }
+    /// <summary>It was begun with "then": the second half of one number.</summary>
+    public bool AfterThen { get; set; }
+    /// <summary>"Half a step".</summary>
+    public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }
     public Tempo? Tempo { get; set; }
     public bool Shout { get; set; }
@@ -74,7 +82,7 @@ internal sealed class Draft
         }
 
         Turn? turn = TurnAmount is { } amount
-            ? Turn.To(TurnSide ?? Foot ?? Lead ?? standing ?? Side.Right, amount)
+            ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount == 45 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
@@ -106,6 +114,9 @@ internal sealed class Draft
             Shout = Shout,
             Note = string.Join(" ", Notes),
         };
+
+        // To a diagonal one steps with the rear foot, to its own side, or to the side of the hand that works.
+        static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
         Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
     }

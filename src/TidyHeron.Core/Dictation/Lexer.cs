@@ -9,6 +9,9 @@ internal static partial class Lexer
     [GeneratedRegex(@"\d{1,2}[:.]\d{2}(?!\d)|\d+|[\p{L}\p{M}'’‘ʼ`]+|[^\s]", RegexOptions.CultureInvariant)]
     private static partial Regex Token();
 
+    [GeneratedRegex(@"^(\p{L}+)['’]s$", RegexOptions.CultureInvariant)]
+    private static partial Regex Call();
+
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
     public static List<Lexeme> Read(string text, Vocabulary vocabulary)
@@ -35,6 +38,8 @@ internal static partial class Lexer
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
             {
                 var plain = Spelling.Plain(token.Value);
+                // "Two's the cross": the number keeps its mark, so that the reader knows it for a call.
+                if (Call().Match(token.Value) is { Success: true } call && Numbers.At([call.Groups[1].Value.ToLowerInvariant()], 0) is not null) plain = call.Groups[1].Value.ToLowerInvariant() + "'s";
                 if (plain.Length > 0) Add(plain, token.Index, token.Length, null);
             }
             else if (c == '°') Add("degrees", token.Index, 1, null);
@@ -65,11 +70,12 @@ internal static partial class Lexer
                 var first = phrases.Match(words, i, atMost: 1);
                 // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
                 // "From the left" tells where a strike comes from, but "from the left front stance" where a step does.
-                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler") phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
+                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead") phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind != "filler") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
+            if (words[i]!.EndsWith("'s", StringComparison.Ordinal) && Numbers.At([words[i]![..^2]], 0) is var (call, _)) return (Make("number", call.ToString(), i, 1), 1);
             if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);
             if (IsCompassLetter(i)) return (Make("clock", (words[i] switch { "a" => 6, "b" => 18, "c" => 12, _ => 0 }).ToString(), i, 1), 1);
             if (phrase is { } one) return (Make(one.Meaning.Kind, one.Meaning.Value, i, 1, one.Meaning.Term), 1);

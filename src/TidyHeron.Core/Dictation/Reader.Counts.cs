@@ -114,6 +114,7 @@ public sealed partial class Reader
         if (!IsCountMark(i))
         {
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
+            if (lexeme.Is("ordinal") && _draft is { IsOpening: true, Stance: not null }) Begin(Counting.Own); // "we're in ready stance and the first move is …"
             if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
             if (lexeme.Is("number") && lexeme.Number > 9 && !(i > 0 && _lexemes[i - 1].Is("countNoun"))) Unread(lexeme);
             else Note(lexeme, "count");

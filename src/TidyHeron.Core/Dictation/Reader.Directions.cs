@@ -18,6 +18,14 @@ public sealed partial class Reader
             else AssignHand(i, side.Hand);
             return;
         }
+        // "Reverse punch left then right": the other hand after it.
+        if (i > 0 && _lexemes[i - 1].Is("then") && Alone(i) && _draft is { SentenceEnded: false, Hands: [.., { Hand: { } done } again] } && done != Hand.Both && done != side.Hand && _side is null)
+        {
+            Begin(Counting.Then);
+            if (_listed >= 2) _draft.Counting = Counting.Own;
+            _draft.Hands.Add(again with { Hand = side.Hand });
+            return;
+        }
         // "Hidari ni muite": the side comes before the word for facing.
         if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
         {
@@ -28,6 +36,21 @@ public sealed partial class Reader
         if (_draft is { Foot: { } going, Footwork: "step" or "lift-foot" or "slide" or "pull-together", IsDone: false } && going == side.Other && Follows(i, "to", "beside", "by", "against") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
         {
             (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            return;
+        }
+        // "It opens like the first one: left, down block; …": the way to go.
+        if (i > 0 && _lexemes[i - 1].Is("stop", ":") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].IsHandTechnique || _lexemes[i + 2].Is("stance")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        {
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} hand");
+            return;
+        }
+        // "Go left, walking stance": with no foot named, the body goes there.
+        if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return;
         }
         if (_side is not null) Settle();
@@ -124,6 +147,14 @@ public sealed partial class Reader
         (_side, _sideLexeme) = (side, lexeme);
     }
 
+    /// <summary>Whether "go" or "head" stands before a side, with nothing but small words between.</summary>
+    private bool GoesThere(int i)
+    {
+        for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
+            if (_lexemes[k].Plain is "go" or "going" or "head" or "goes") return true;
+        return false;
+    }
+
     private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
 
     private void BeginTurnIfDone()
@@ -182,6 +213,8 @@ public sealed partial class Reader
 
     private void TakeDirection(int i, Heading heading, bool said)
     {
+        // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
+        if (_draft is { SentenceEnded: true, IsDone: true } && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun")) Begin(Counting.Own);
         // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
         if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
         {
@@ -215,6 +248,13 @@ public sealed partial class Reader
             return;
         }
         var backwards = lexeme.Value == "rear";
+        // "Turn one-eighty to face the other way": the way opposite to where one faces.
+        if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "opposite direction" or "the opposite direction" && !_draft.IsDone)
+        {
+            _draft.TurnAmount ??= 180;
+            Note(lexeme, "turn");
+            return;
+        }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
         {

@@ -19,7 +19,7 @@ public sealed partial class Reader
     private void TakeRelativeFoot(int i)
     {
         var lexeme = _lexemes[i];
-        var posture = Now();
+        var posture = Here();
         Side? foot = lexeme.Value switch
         {
             "front" => posture.Lead,
@@ -103,6 +103,12 @@ public sealed partial class Reader
             _draft.Kick = kick with { Foot = foot };
             return;
         }
+        // "Side kick to the right, right leg, …": told in a clause of its own.
+        if (_draft is { Kick: { } unsaid, SentenceEnded: false } && (unsaid.Foot ?? foot) == foot && Alone(i) && SideIndex(i) is var from and > 0 && _lexemes[from - 1].IsStop)
+        {
+            _draft.Kick = unsaid with { Foot = foot };
+            return;
+        }
         if (next is { IsKick: true })
         {
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
@@ -120,7 +126,7 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
-        if (_draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null) || _draft.IsDone && !backward)
+        if (_draft is { IsOpening: true, SentenceEnded: true } || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
         {
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -25,11 +26,15 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
+        else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
+        _draft.Drawn |= kind is "pull-together" or "slide" or "slide-back";
+        if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();
+        TakeStepsSaid(i);
         if (_side is { } side && Turning.Contains(kind) && _draft.TurnSide is null)
         {
             _draft.TurnSide = side;
@@ -37,6 +42,40 @@ public sealed partial class Reader
         }
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    /// <summary>"Walk three steps, right, left, right": each of them is a move, unless what is done with each is said.</summary>
+    private void TakeStepsSaid(int i)
+    {
+        if (_stepsSaid < 2 || _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique && l.Plain.EndsWith('s')) || _draft.IsDone) return;
+        var at = i + 1;
+        if (at < _lexemes.Count && _lexemes[at] is { Kind: "way", Value: "forward" }) at++;
+        var sides = new List<Side>();
+        var end = at;
+        for (var k = at; k < _lexemes.Count && sides.Count < _stepsSaid && (_lexemes[k].IsStop && !_lexemes[k].EndsSentence || _lexemes[k].Is("side") || _lexemes[k].Plain == "and"); k++)
+            if (_lexemes[k].Is("side"))
+            {
+                sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
+                end = k;
+            }
+        if (sides.Count == _stepsSaid)
+            for (var k = at; k <= end; k++)
+            {
+                if (!_lexemes[k].IsStop) Note(_lexemes[k], "foot");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+        var steps = _stepsSaid;
+        for (var k = 0; k < steps; k++)
+        {
+            if (k > 0)
+            {
+                Begin(Counting.Own);
+                _draft.Footwork = "step";
+                if (_listed >= steps) _draft.Counting = Counting.Own;
+            }
+            if (sides.Count == steps) _draft.Foot = sides[k];
+        }
+        _stepsSaid = 0;
     }
 
     /// <summary>Whether a word of movement is none here; it is taken for what it is then.</summary>
@@ -62,8 +101,31 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return true;
         }
+        // "On the third step draw": one of the steps just said.
+        if (kind == "step" && lexeme.Plain == "step" && Previous(i) is { Kind: "ordinal" } && Follows(IndexBefore(i), "on", "with"))
+        {
+            Note(lexeme, "filler");
+            return true;
+        }
+        // "Grab, twist and pull": the hands twist.
+        if (lexeme.Plain is "twist" or "twisting" && _draft is { HasHands: true, SentenceEnded: false } && _ways.Vocabulary.Find(_draft.Hands[^1].Technique)?.Family is "grab" or "grip" or "lock"
+            && Next(i) is null or { IsHandTechnique: true })
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
+        // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.
+        if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null }
+            && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")
+        {
+            if (_draft.IsDone && _draft.SentenceEnded) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Stance, _draft.Lead) = ("shift", new TermId("short-front-stance"), Now().Lead);
+            Note(lexeme, "footwork", "Read as coming up into a short front stance.", "rise into ready stance");
+            return true;
+        }
         // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
-        if (kind == "rise" && lexeme.Plain == "stand" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
+        if (kind == "rise" && lexeme.Plain is "stand" or "stand up" or "standing up" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
         {
             Note(lexeme, "filler");
             return true;
@@ -86,6 +148,12 @@ public sealed partial class Reader
         if (lexeme.Plain is "cross" && (Previous(i) is { Kind: "side" } && _side is not null || Previous(i) is { Kind: "handNoun" or "relHand" } && _hand is not null) && Next(i) is null or { Kind: "technique" or "then" or "together" } && _foot is null)
         {
             Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
+            return true;
+        }
+        // "The cross on the spot", where the words speak of jabs and hooks.
+        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
+        {
+            Retell(i, "reverse-punch");
             return true;
         }
         // "Jab with the left, cross with the right".
@@ -215,6 +283,7 @@ public sealed partial class Reader
         if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
         // "Spinning back fist, turning 360 left": the turn says how far the spin goes.
         if (_draft is { Footwork: "spin", HasTurn: false, SentenceEnded: false } && Turning.Contains(kind)) return false;
+        if (_draft is { Footwork: "rise", SentenceEnded: false } && kind is "pull-together") return false; // "standing up as you do, the feet come together"
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.

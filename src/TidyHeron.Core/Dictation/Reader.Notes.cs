@@ -14,6 +14,8 @@ public sealed partial class Reader
         return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");
     }
 
+    private const int RunOn = 25; // lexemes without a comma or a full stop: nobody speaks in such clauses, but captions are written so
+
     /// <summary>Watch-points and imagined intent are kept as they were said, to the end of the sentence.</summary>
     private int TakeNote(int i)
     {
@@ -30,8 +32,23 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
+        // "Right hand over the head like a rising block": it is one.
+        if (_lexemes[i].Plain is "like a" && _hand is not null && Next(i) is { IsHandTechnique: true })
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
+        // "To make a left bow stance": the step does it.
+        if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" })
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
+        // Where nothing parts the sentences, "then" does.
+        var runsOn = _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Count() > RunOn;
+        bool GoesOn(int at) => runsOn && (_lexemes[at].Is("then") || _lexemes[at].Plain == "now") && _lexemes.Skip(at + 1).Take(8).Any(l => l.Kind is "side" or "footwork" or "technique" or "stance" or "relFoot");
         var end = i;
-        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
+        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !GoesOn(end + 1) && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
         var start = _lexemes[i].Start;
         var length = _lexemes[end].Start + _lexemes[end].Length - start;
         _draft.Notes.Add(_text.Substring(start, length).Trim());

@@ -22,8 +22,10 @@ public sealed partial class Reader
         var clause = _lexemes.GetRange(i, end - i);
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l))) return false;
-        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end))) return HasSomethingToRepeat();
+        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
+        // "Two-seventy again": the turn is done once more, not the count of that number.
+        if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
     }
@@ -44,7 +46,7 @@ public sealed partial class Reader
 
     private void Command(int i, int end)
     {
-        if (_lexemes.GetRange(i, end - i) is var words && words.All(l => l.Kind is "side" or "filler" or "handNoun" or "then"))
+        if (_lexemes.GetRange(i, end - i) is var words && words.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one"))
         {
             SideCommand(words);
             return;
@@ -164,8 +166,10 @@ public sealed partial class Reader
             var all = _before.Concat(_said).ToList();
             if (all.Count == 0) return;
             // All the actions on the last number are repeated together.
-            var first = all.Count - 1;
-            while (first > 0 && all[first].Counting is Counting.Then or Counting.Together) first--;
+            var first = StartOfCount(all.Count - 1);
+            // A kick comes down only after it has been kicked, and is kicked from where the feet came together for it.
+            if (otherSide && first > 0 && all[first].Footwork is { Kind.Value: "land" }) first = StartOfCount(first - 1);
+            if (otherSide && first > 0 && all[first] is { Kick: not null, Footwork: null, Stance: null } && all[first - 1] is { Footwork.Kind.Value: "pull-together", Counting: not Counting.Uncounted }) first = StartOfCount(first - 1);
             var group = all[first..];
             var form = SoFar();
             var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
@@ -173,6 +177,13 @@ public sealed partial class Reader
         }
         _repeated = _before.Count + _said.Count;
         _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
+    }
+
+    private int StartOfCount(int at)
+    {
+        var all = _before.Concat(_said).ToList();
+        while (at > 0 && all[at].Counting is Counting.Then or Counting.Together) at--;
+        return at;
     }
 
     private static Move AsSaidAgain(Move move, Heading before, Heading after) =>

@@ -16,9 +16,10 @@ public sealed partial class Reader
             else _draft.Tempo ??= Tempo.Held;
             return;
         }
-        if (Follows(i, "after") && StartsSentence(i) && Alone(i) && HasSomethingToRepeat())
+        if (TellsAPlaceInTheForm(i))
         {
-            Note(_lexemes[i], "filler"); // "after the elbow, …": a place in the form
+            Note(_lexemes[i], "filler");
+            (_side, _level) = (null, null);
             return;
         }
         var read = _fields.Count;
@@ -49,6 +50,12 @@ public sealed partial class Reader
             && (_lexemes[at].Kind is "footNoun" or "relFoot" || _lexemes[at].Is("side") && Next(at) is { Kind: "footNoun" }))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
+            TakeFootwork(i);
+        }
+        // "Pull back into cat stance".
+        else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && IndexAfter(i) is var back and >= 0 && _lexemes[back] is { Kind: "way", Value: "back" } && Next(back) is { Kind: "stance" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide-back", Term = null };
             TakeFootwork(i);
         }
         else if (_lexemes[i].Plain is "knee" or "knees" && TakeKneeOfTheBody(i)) return;
@@ -192,7 +199,18 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "three strikes: …": they are named next
             return;
         }
+        if (IsAnnounced(i))
+        {
+            Note(lexeme, "filler"); // "three rising blocks, step right rising block, …": they are said one by one
+            return;
+        }
         var term = lexeme.Term!;
+        if (GoesOnFromThePalm(i, term)) return;
+        if (term.Limb == "both" && _draft is { Hands: [.., var twice], SentenceEnded: false } && twice.Technique == term.Id && !_then && !_together && _hand is null && _side is null && _level is null)
+        {
+            Note(lexeme, "technique"); // "hands to the left hip, stacked": said once more in other words
+            return;
+        }
         var hand = _hand ?? _side?.Hand;
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
@@ -214,7 +232,7 @@ public sealed partial class Reader
         (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
         var before = i - 1;
         while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--; // "two fast punches"
-        var repeats = before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && lexeme.Plain.EndsWith('s') ? number.Number : 1;
+        var repeats = before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && IsPlural(lexeme) && !IsCountMark(before) ? number.Number : 1;
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;
         Note(lexeme, "technique");
@@ -222,7 +240,7 @@ public sealed partial class Reader
         if (repeats == 1 && _stepsSaid > 1 && lexeme.Plain.EndsWith('s') && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) repeats = _stepsSaid;
         _stepsSaid = 0;
         // "Three punches going forward" are three steps with a number each; "three punches" are one number.
-        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")));
+        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
         if (steps)
         {
             if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
@@ -244,6 +262,37 @@ public sealed partial class Reader
             _draft.Hands.Add(last with { Hand = last.Hand?.Other });
         }
         _series = repeats > 1 ? repeats : 0;
+    }
+
+    /// <summary>"Three rising blocks, stepping, right, left, right": told in a clause of its own.</summary>
+    private bool SteppingIsNext(int i)
+    {
+        var stop = i + 1;
+        while (stop < _lexemes.Count && _lexemes[stop].Is("filler")) stop++;
+        if (stop + 1 >= _lexemes.Count || !_lexemes[stop].Is("stop", ",") || _lexemes[stop + 1] is not { Kind: "footwork", Value: "step", IsGerund: true } || !Alone(stop + 1)) return false;
+        _lexemes[stop + 1] = _lexemes[stop + 1] with { Kind = "filler" };
+        return true;
+    }
+
+    private static bool IsPlural(Lexeme lexeme) => lexeme.Plain.EndsWith('s') && !lexeme.Plain.EndsWith("ss", StringComparison.Ordinal);
+
+    /// <summary>"Three rising blocks": whether the same technique then follows as often, said one by one.</summary>
+    private bool IsAnnounced(int i)
+    {
+        if (Previous(i) is not { Kind: "number" } number || number.Number is < 2 or > 9 || !IsPlural(_lexemes[i])) return false;
+        var sentences = 0;
+        return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
+    }
+
+    /// <summary>"The left palm guards": the palm is what does it, not a strike before it.</summary>
+    private bool GoesOnFromThePalm(int i, Terms.Term term)
+    {
+        if (Previous(i) is not { Plain: "palm" or "palms", Kind: "technique" } || _draft is not { Hands: [.., var action] } || _hand is not null || _side is not null) return false;
+        if (term.Family is not ("guard" or "receive" or "grip")) return false;
+        _draft.Hands[^1] = action with { Technique = term.Id.Value is "block" ? new TermId("palm-block") : term.Id, Level = _level ?? action.Level };
+        _level = null;
+        Note(_lexemes[i], "technique");
+        return true;
     }
 
     /// <summary>"Roll forward. Left kick.": a roll or a fall with a sentence to itself is a move to itself.</summary>

@@ -39,6 +39,8 @@ public sealed partial class Reader
     private readonly HashSet<string> _weapons; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
+    private bool _lastInSentence; // the move being said began with its sentence
+    private bool _namedByRear;    // these words name such stances by the rear foot
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
     private bool _then, _together, _explicitCounts, _sameCount;
 
@@ -78,20 +80,7 @@ public sealed partial class Reader
 
     private void ReadAll()
     {
-        Corrections.Apply(_lexemes);
-        // "Step one, …", "step two, …": a number that stands alone after the word is the number of a count.
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "footwork", Plain: "step" or "move" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && (Alone(i + 1) || IsRange(i + 1)))
-                _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
-        // "As ten and eleven", "as in four": the same again.
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
-                _lexemes[i] = _lexemes[i] with { Kind = "again" };
-        // "1 left foot … 2 right foot …": numbers that begin one sentence after the other and count up.
-        var starts = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start]) && StartsSentence(i)).ToList();
-        if (starts.Count >= 3 && starts.Zip(starts.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(starts);
-        _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
-        _first = _before.All(m => m.Counting == Counting.Uncounted);
+        Prepare();
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (IsCommand(i, out var end))
@@ -103,6 +92,10 @@ public sealed partial class Reader
             i = Take(i);
         }
         Finish();
+        // "Nineteen: …, punch. Feet together.": what closes the form with a sentence to itself is not on the last number.
+        if (_after.Count == 0 && _explicitCounts && _lastInSentence && _said.Count > 1 && _said[^1] is { Counting: Counting.Then, Kick: null, Hands: [], Shout: false } closing
+            && (closing.Footwork is { Kind.Value: "return" } || closing.Stance is { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || closing is { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null }))
+            _said[^1] = closing with { Counting = Counting.Uncounted };
         if (_after.Count == 0 && !_explicitCounts && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
             _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
     }
@@ -183,7 +176,11 @@ public sealed partial class Reader
             case "gaze" when lexeme.Plain.Contains("shoulder", StringComparison.Ordinal) && NamedSide(lexeme) is { } shoulder:
                 _shoulder = shoulder;
                 goto case "gaze";
-            case "gaze": ForThisMove(lexeme).Gaze = Enum.Parse<Gaze>(lexeme.Value, true); break;
+            case "gaze":
+                var looking = ForThisMove(lexeme);
+                looking.LooksFirst = !looking.HasBody;
+                looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
+                break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together":
                 // "Back fist, right punch together": told after both.
@@ -198,11 +195,19 @@ public sealed partial class Reader
                 break;
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
-            case "detail": _draft.Notes.Add(Slice(lexeme)); Note(lexeme, "note"); break;
+            case "detail":
+                _draft.HalfStep |= lexeme.Plain is "half a step";
+                _draft.Notes.Add(Slice(lexeme));
+                Note(lexeme, "note");
+                break;
             case "weapon": TakeWeaponNoun(i); break;
             case "bare": _bare = true; Note(lexeme, "weapon"); break;
             case "passage": Note(lexeme, "filler"); break;
-            case "again": Note(lexeme, "count"); break;
+            case "again":
+                // "Two-seventy again": to the side of the turn before that went as far.
+                if (Previous(i) is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: { } far } && _before.Concat(_said).LastOrDefault(m => m.Turn?.Amount == far) is { Turn.Side: { } there }) _draft.TurnSide = there;
+                Note(lexeme, "count");
+                break;
             case "otherSide": TakeOtherSideWord(i); break;
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
@@ -244,9 +249,13 @@ public sealed partial class Reader
         var waiting = (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme);
         _side = null; _foot = null; _hand = null; _level = null;
         var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
+        var ended = _draft.SentenceEnded;
         if (carried is null) Finish();
         _draft = carried ?? new Draft();
+        // Whether the move begins with its sentence.
+        _lastInSentence = carried is null && ended;
         _draft.SentenceEnded = false;
+        _draft.AfterThen = _then;
         // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
         if (carried is null || !_explicitCounts)
             _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
@@ -259,6 +268,8 @@ public sealed partial class Reader
         var posture = Now();
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
+        TurnWhereTheEyesGo(draft);
+        DrawnBackStillLeads(draft, posture, shape);
         var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
@@ -284,6 +295,11 @@ public sealed partial class Reader
             _now = Walk.After(_now, _said[_walked], _form.Opening, BodyMeasures.Reference, _ways);
         return _now;
     }
+
+    /// <summary>Where the performer stands when the next thing is done: after what has been said in whole sentences.</summary>
+    private Posture Here() => _draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || _draft.Stance is not null) && _draft is not { IsNumbered: true, IsDone: false }
+        ? Walk.After(Now(), _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even), _form.Opening, BodyMeasures.Reference, _ways)
+        : Now();
 
     /// <summary>The opening or a move already walked has changed.</summary>
     private void ForgetNow() => _now = null;
@@ -375,7 +391,13 @@ public sealed partial class Reader
         if (draft is { Footwork: null or "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
         {
             draft.Lead = foot;
-            _fields.Add(new ReadField(draft.Id, "lead", 0, 0, $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot."));
+            _namedByRear = true;
+            Assume(draft, "stance", $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot.", "");
+        }
+        else if (_namedByRear && draft is { Foot: null, Lead: { } named })
+        {
+            draft.Lead = named.Other;
+            Assume(draft, "stance", $"Called {named.Word} by the rear foot, as before in this text.", "");
         }
     }
 

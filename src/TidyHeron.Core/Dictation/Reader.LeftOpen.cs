@@ -1,0 +1,48 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What a teacher leaves open because everybody in the hall can see it. Each is told as taken for granted.</summary>
+public sealed partial class Reader
+{
+    /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
+    private void TurnWhereTheEyesGo(Draft draft)
+    {
+        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" }
+            || draft.Gaze is not (Gaze.Left or Gaze.Right) || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        var side = draft.Gaze == Gaze.Left ? Side.Left : Side.Right;
+        if (draft.Foot is { } foot && foot != side) return;
+        draft.TurnSide = side;
+        Assume(draft, "gaze", $"Read as turning to the {side.Word}, where the eyes go.", "look ahead");
+    }
+
+    /// <summary>
+    /// "Draw the right foot back to cat stance", "slide the left foot back half a step": a foot that leads and is only drawn
+    /// nearer still leads. Common practice; a foot that steps back goes past the other one.
+    /// </summary>
+    private void DrawnBackStillLeads(Draft draft, Posture now, StanceShape shape)
+    {
+        if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
+        var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
+        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" })) return;
+        (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
+        Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", "step back with the " + lead.Word + " foot");
+    }
+
+    /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>
+    private void Assume(Draft draft, string field, string assumption, string instead)
+    {
+        var at = _fields.FindLastIndex(f => f.Move == draft.Id && f.Field == field);
+        if (at >= 0) _fields[at] = _fields[at] with { Assumption = assumption, Instead = instead };
+    }
+
+    /// <summary>"From that last block, you …", "after that elbow you …": a thing done before, by which a place in the form is told.</summary>
+    private bool TellsAPlaceInTheForm(int i)
+    {
+        var k = i - 1;
+        while (k >= 0 && (_lexemes[k].Is("ordinal", "last") || _lexemes[k].Is("passage", "last") || _lexemes[k].Is("side") || _lexemes[k].Is("level") || _lexemes[k].Is("filler") && _lexemes[k].Plain is "the" or "that" or "this" or "your")) k--;
+        if (k < 0 || !(_lexemes[k].Is("from") || _lexemes[k].Plain is "after" or "after that")) return false;
+        return i + 1 >= _lexemes.Count || _lexemes[i + 1] is { IsStop: true } or { Kind: "opening" } or { Kind: "filler", Plain: "you" or "we" or "i" or "youre" or "youll" or "were" };
+    }
+}
