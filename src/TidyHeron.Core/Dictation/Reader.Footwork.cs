@@ -116,10 +116,9 @@ public sealed partial class Reader
             return true;
         }
         // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.
-        if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null }
-            && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")
+        if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null, HasHands: true, SentenceEnded: false }
+            && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")
         {
-            if (_draft.IsDone && _draft.SentenceEnded) Begin(Counting.Own);
             (_draft.Footwork, _draft.Stance, _draft.Lead) = ("shift", new TermId("short-front-stance"), Now().Lead);
             Note(lexeme, "footwork", "Read as coming up into a short front stance.", "rise into ready stance");
             return true;
