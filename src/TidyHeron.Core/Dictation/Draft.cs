@@ -32,6 +32,8 @@ internal sealed class Draft
     public bool Drawn { get; set; }
     /// <summary>It was begun with "then": the second half of one number.</summary>
     public bool AfterThen { get; set; }
+    /// <summary>"Off the line": the foot goes aside, the body does not turn.</summary>
+    public bool OffTheLine { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }
@@ -82,7 +84,7 @@ internal sealed class Draft
         }
 
         Turn? turn = TurnAmount is { } amount
-            ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount == 45 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
+            ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
@@ -95,6 +97,8 @@ internal sealed class Draft
                 : shortest.Side == toward || shortest.Amount == 180 ? Turn.To(toward, shortest.Amount)
                 : Turn.To(toward, 360 - shortest.Amount);
         }
+
+        if (OffTheLine && way is not null && turn is null) facing ??= before;
 
         return new Move(Id)
         {
@@ -115,7 +119,7 @@ internal sealed class Draft
             Note = string.Join(" ", Notes),
         };
 
-        // To a diagonal one steps with the rear foot, to its own side, or to the side of the hand that works.
+        // To a diagonal and over three quarters of a circle the rear foot goes, to its own side, or that of the hand that works.
         static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
         Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;

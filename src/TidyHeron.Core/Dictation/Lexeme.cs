@@ -20,7 +20,7 @@ internal sealed record Lexeme(string Kind, string Value, int Start, int Length, 
     public bool EndsSentence => Kind == "stop" && Value == ".";
 
     /// <summary>"Stepping", "turning": goes along with what else is happening.</summary>
-    public bool IsGerund => Kind == "footwork" && Plain.Split(' ').Any(w => w.EndsWith("ing", StringComparison.Ordinal) && w is not ("spring" or "swing"));
+    public bool IsGerund => Kind == "footwork" && Plain.Split(' ').Any(w => w.EndsWith("ing", StringComparison.Ordinal) && w is not ("spring" or "swing" or "bring"));
 
     public int Number => int.Parse(Value);
 

@@ -72,6 +72,35 @@ public sealed partial class Reader
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return;
         }
+        // "Low block left and you punch": the side of what was just said.
+        if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } bare] } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Is("then")))
+        {
+            _draft.Hands[^1] = bare with { Hand = side.Hand };
+            return;
+        }
+        // "Salute left over right": how the hands lie.
+        if (i + 2 < _lexemes.Count && _lexemes[i + 1].Is("order") && _lexemes[i + 2].Is("side") && Next(i + 2) is null)
+        {
+            _draft.Notes.Add(_text[lexeme.Start..(_lexemes[i + 2].Start + _lexemes[i + 2].Length)]);
+            for (var k = i; k <= i + 2; k++)
+            {
+                Note(_lexemes[k], "note");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            return;
+        }
+        // "Hidari mae neko-ashi-dachi": with the left foot forward.
+        if (next is { Kind: "way", Value: "forward", Plain: "mae" } && Next(IndexAfter(i)) is { Kind: "stance" })
+        {
+            (_side, _sideLexeme) = (side, lexeme);
+            _lexemes[IndexAfter(i)] = next with { Kind = "filler" };
+            return;
+        }
+        if (_draft is { OffTheLine: true, Way: null, Foot: not null, SentenceEnded: false } && previous is { Kind: "detail" })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return;
+        }
         switch (next)
         {
             case { Kind: "footNoun" or "handNoun" }:
@@ -177,6 +206,11 @@ public sealed partial class Reader
             return;
         }
         var allTheWay = _lexemes[i].Plain.StartsWith("all the way", StringComparison.Ordinal) || _lexemes[i].Plain.StartsWith("the whole way", StringComparison.Ordinal);
+        if (_lexemes[i].Plain == "all the way" && _draft is not { Footwork: "spin" or "turn" or "jump" })
+        {
+            Note(_lexemes[i], "filler"); // "all the way down"
+            return;
+        }
         if (allTheWay && _draft is { Footwork: "spin" or "jump", SentenceEnded: false })
         {
             _draft.TurnAmount ??= 360;
@@ -185,7 +219,7 @@ public sealed partial class Reader
         }
         BeginTurnIfDone();
         // "Turn all the way around, 180 degrees": the number tells how far.
-        if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("degrees")))
+        if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
         {
             Note(_lexemes[i], "turn");
             return;
@@ -199,7 +233,7 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && Follows(i, "at") && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45)
+        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" }) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45)
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
@@ -262,6 +296,12 @@ public sealed partial class Reader
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
             return;
         }
+        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing") && Here().Heading.Degrees is 45 or 315 && StartsClause(i))
+        {
+            TakeDirection(i, Notation.Heading.Front, said: true);
+            Assume(_draft, "facing", "Read as facing the front again.", "forward");
+            return;
+        }
         if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "way");
@@ -286,6 +326,8 @@ public sealed partial class Reader
         TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall"));
     }
 
+    private bool StartsClause(int i) => Previous(i) is null;
+
     private void TakeWay(int i)
     {
         var lexeme = _lexemes[i];
@@ -302,6 +344,12 @@ public sealed partial class Reader
                 Note(_lexemes[k], "footwork");
                 _lexemes[k] = _lexemes[k] with { Kind = "filler" };
             }
+            return;
+        }
+        // "Front kick, and comes back".
+        if (way == Way.Back && _draft is { Kick: { Landing: null } swung, HasHands: false, SentenceEnded: false } && Follows(i, "comes", "goes") && Next(i) is null)
+        {
+            _draft.Kick = swung with { Landing = Landing.SamePlace };
             return;
         }
         if (Previous(i) is { Kind: "landing" or "technique" or "times" } or { Kind: "footwork", Value: "land" }) return;

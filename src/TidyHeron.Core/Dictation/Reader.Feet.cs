@@ -98,7 +98,7 @@ public sealed partial class Reader
             return;
         }
         var backward = Follows(SideIndex(i), "with", "using", "by", "from", "off");
-        if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick && (backward || next is not { IsKick: true }))
+        if ((previous is { IsKick: true } && (backward || next is not { IsKick: true }) || backward && _draft is { SentenceEnded: false, HasHands: false }) && _draft.Kick is { Foot: null } kick)
         {
             _draft.Kick = kick with { Foot = foot };
             return;
@@ -131,6 +131,8 @@ public sealed partial class Reader
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);
         }
+        // "Come back, feet together and now forward, left foot, …": a stance without a lead was come to before it moves.
+        else if (_draft is { Footwork: not null, Stance: { } even, SentenceEnded: false } && !backward && _ways.Stances.Of(even).Feet == FeetKind.Even && previous is not { Kind: "stance" }) Begin(Counting.Own);
         if (_draft.Footwork == "stay") return;
         if (_draft.Foot is null) _draft.Foot = foot;
         // A second foot in the same breath is where the first one goes to ("left foot to the right foot").

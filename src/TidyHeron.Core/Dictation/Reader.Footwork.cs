@@ -13,6 +13,14 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
         if (SaysSomethingElse(i) || kind == "land" && ComesDown(i)) return;
+        // "Left cat stance, left foot draws in": how the stance is come to.
+        if (kind == "pull-together" && _draft is { Stance: { } into, IsDone: false, SentenceEnded: false, Footwork: null or "step" } && _ways.Stances.Of(into).Feet == FeetKind.Lead)
+        {
+            _draft.Footwork ??= "step";
+            TakeWaitingFoot();
+            Note(lexeme, "footwork");
+            return;
+        }
         if (GoesOnWithTheOtherFoot(i))
         {
             // "Left foot to the right foot, turn, and move the right foot": the turn is the second step's.
@@ -90,7 +98,7 @@ public sealed partial class Reader
             TakeStance(i);
             return true;
         }
-        if (kind is "lift-foot" or "slide" or "shift" or "drop" or "return" && Next(i) is { Kind: "weapon" })
+        if ((kind is "lift-foot" or "slide" or "shift" or "drop" or "return" || lexeme.Plain is "bring" or "brings" or "take" or "put") && Next(i) is { Kind: "weapon" })
         {
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
             return true;
@@ -161,6 +169,14 @@ public sealed partial class Reader
             Retell(i, "reverse-punch");
             return true;
         }
+        // "Bring the left foot back and close".
+        if (lexeme.Plain == "close" && Follows(i, "and") && Alone(i) && _draft is { Footwork: "step" or "step-back" or "pull-together" or "slide" or "slide-back", IsDone: false, Stance: null, SentenceEnded: false })
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            _draft.Stance = new TermId("ready-stance"); // the end of a form, or of what was said of it
+            Note(lexeme, "footwork");
+            return true;
+        }
         if (lexeme.Plain == "close" && !(Alone(i) && i > 0 && _lexemes[i - 1].IsStop) && Next(i) is not { Kind: "side" or "footNoun" or "relFoot" })
         {
             Unread(lexeme);
@@ -186,6 +202,13 @@ public sealed partial class Reader
         if (kind == "return" && TakeBackToTheCentre(lexeme)) return true;
         // "Turning kick", "jumping front kick": the name of a technique that was not found whole.
         if (lexeme.IsGerund && Next(i) is { IsKick: true } && _foot is null && kind is "turn" or "spin")
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
+        // "Knife hands crossed in front of the face": the hands are.
+        if (lexeme.Plain.StartsWith("crossed", StringComparison.Ordinal) && (Previous(i) is { IsHandTechnique: true } || Previous(i) is { Kind: "handNoun" } || Next(i) is { IsHandTechnique: true }) && _foot is null)
         {
             _draft.Notes.Add(Slice(lexeme));
             Note(lexeme, "note");

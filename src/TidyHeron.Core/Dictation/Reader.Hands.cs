@@ -38,6 +38,12 @@ public sealed partial class Reader
     private void TakeRelativeHand(int i)
     {
         var lexeme = _lexemes[i];
+        // "Backhand to the other temple": no hand of the performer's.
+        if (lexeme.Plain == "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "unread" or "level" or "filler")
+        {
+            Note(lexeme, "filler");
+            return;
+        }
         var lead = LeadNow()?.Hand;
         Hand? hand = lexeme.Value switch
         {

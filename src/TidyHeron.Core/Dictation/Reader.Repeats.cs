@@ -132,6 +132,17 @@ public sealed partial class Reader
         var alternating = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("alternating"))
             || _lexemes.Skip(i + 1).Take(2).Any(l => l.Is("alternating"));
         var more = times.Value.StartsWith('+') ? int.Parse(times.Value) : times.Number - 1;
+        // "Hit three times, left, right, left".
+        if (_draft is { Footwork: null or "stay", Kick: null, Hands: [.., var each] } && more is > 0 and < 9 && SidesAfter(i, more + 1) is { } sides)
+        {
+            _draft.Hands[^1] = each with { Hand = sides[0].Hand };
+            foreach (var side in sides.Skip(1))
+            {
+                Begin(_explicitCounts || _draft.Counting == Counting.Then ? Counting.Then : Counting.Own);
+                _draft.Hands.Add(each with { Hand = side.Hand });
+            }
+            return;
+        }
         // "Punch three times" on the spot: the hands take turns, as nobody punches thrice with one unless told to.
         if (!alternating && _draft is { Footwork: null, Kick: null, Hands: [{ Hand: null }] } && Resolved(_draft.Hands[0]) is { } first and not Hand.Both)
         {

@@ -52,6 +52,13 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
             TakeFootwork(i);
         }
+        // "Pull the bo back and thrust": the weapon moves.
+        else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && Next(i) is { Kind: "weapon" })
+        {
+            _draft.Notes.Add(Slice(_lexemes[i]));
+            Note(_lexemes[i], "note");
+            if (IndexAfter(IndexAfter(i)) is var thither and >= 0 && _lexemes[thither].Is("way")) _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
+        }
         // "Pull back into cat stance".
         else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && IndexAfter(i) is var back and >= 0 && _lexemes[back] is { Kind: "way", Value: "back" } && Next(back) is { Kind: "stance" })
         {
@@ -78,6 +85,7 @@ public sealed partial class Reader
             var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
             return strikes ? new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block") : new MeantTerm(TermOf("knife-hand-block"), "Read as a block.", "knife-hand strike");
         }
+        if (WithoutAWeapon(lexeme) is { } empty) return empty;
         if (WithTheWeapon(i) is not { } weapons) return null;
         // Nobody spoke of the weapon: that it is meant is told, and the empty hand offered.
         return NamedWith(i) is null && _weapons.Count == 0 ? new MeantTerm(weapons, $"Read as the {weapons.English}.", "empty-hand " + Slice(lexeme)) : new MeantTerm(weapons);
@@ -211,7 +219,8 @@ public sealed partial class Reader
             Note(lexeme, "technique"); // "hands to the left hip, stacked": said once more in other words
             return;
         }
-        var hand = _hand ?? _side?.Hand;
+        var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
+        if (SaysWhich(i, term, hand)) return;
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
         var named = _hand is not null;
@@ -240,7 +249,7 @@ public sealed partial class Reader
         if (repeats == 1 && _stepsSaid > 1 && lexeme.Plain.EndsWith('s') && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) repeats = _stepsSaid;
         _stepsSaid = 0;
         // "Three punches going forward" are three steps with a number each; "three punches" are one number.
-        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
+        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
         if (steps)
         {
             if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
@@ -253,15 +262,70 @@ public sealed partial class Reader
             _draft.Footwork = "step";
             if (!_explicitCounts || _listed >= repeats) _draft.Counting = Counting.Own;
         }
+        var sides = repeats > 1 ? SidesAfter(i, repeats) : null;
+        if (sides is not null) _draft.Hands[^1] = _draft.Hands[^1] with { Hand = sides[0].Hand };
         for (var again = 1; again < repeats; again++)
         {
             var last = _draft.Hands[^1];
             Begin(steps ? Counting.Own : Counting.Then);
             if (steps && _listed >= repeats) _draft.Counting = Counting.Own;
             if (steps) _draft.Footwork = "step";
-            _draft.Hands.Add(last with { Hand = last.Hand?.Other });
+            _draft.Hands.Add(last with { Hand = sides?[again].Hand ?? last.Hand?.Other });
         }
-        _series = repeats > 1 ? repeats : 0;
+        _series = repeats > 1 && sides is null ? repeats : 0;
+    }
+
+    /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
+    private bool SaysWhich(int i, Terms.Term term, Hand? hand)
+    {
+        if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        if (general.Technique.Value is not ("block" or "strike" or "punch") && term.Id != general.Technique) return false;
+        var k = i - 1;
+        while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
+        if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
+        if (term.Id == general.Technique && _lexemes[k].Plain == _lexemes[i].Plain) return false; // "punch, punch" is two
+        var which = (general.Technique.Value, term.Id.Value) switch
+        {
+            ("strike", "knife-hand-block") => "knife-hand-strike",
+            ("block", "knife-hand-strike") => "knife-hand-block",
+            ("block", _) when term.Family is "receiving" => term.Id.Value,
+            ("strike", _) when term.Family is "strike" or "elbow" => term.Id.Value,
+            ("punch", _) when term.Family is "punch" => term.Id.Value,
+            var (said, once) when said == once => said, // "thrust with the straight fingertips"
+            _ => null,
+        };
+        if (which is null) return false;
+        _draft.Hands[^1] = general with { Technique = new TermId(which), Hand = hand ?? general.Hand, Level = _level ?? general.Level };
+        (_hand, _side, _level) = (null, null, null);
+        Note(_lexemes[i], "technique");
+        return true;
+    }
+
+    /// <summary>"The right fist draws back and punches": a verb without a hand of its own goes on with the hand before.</summary>
+    private Hand? GoesOnWithTheHand(int i)
+    {
+        if (_draft is not { Hands: [.., { Hand: { } hand }], SentenceEnded: false } || !IsPlural(_lexemes[i]) || _lexemes[i].Plain.Contains(' ') || !Follows(i, "and") || Previous(i) is { Kind: "number" }) return null;
+        return hand;
+    }
+
+    /// <summary>"Three punches, right left right": the sides of a series, one after the other; none if there are not as many.</summary>
+    private List<Side>? SidesAfter(int i, int howMany)
+    {
+        var sides = new List<Side>();
+        var end = i;
+        for (var k = i + 1; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
+        {
+            if (!_lexemes[k].Is("side")) continue;
+            sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
+            end = k;
+        }
+        if (sides.Count != howMany || Next(end) is { Kind: "footNoun" or "handNoun" or "stance" }) return null;
+        for (var k = i + 1; k <= end; k++)
+        {
+            if (!_lexemes[k].IsStop) Note(_lexemes[k], "side");
+            _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        }
+        return sides;
     }
 
     /// <summary>"Three rising blocks, stepping, right, left, right": told in a clause of its own.</summary>
@@ -273,6 +337,8 @@ public sealed partial class Reader
         _lexemes[stop + 1] = _lexemes[stop + 1] with { Kind = "filler" };
         return true;
     }
+
+    private const int Near = 6; // lexemes: what goes with a series is said right after it
 
     private static bool IsPlural(Lexeme lexeme) => lexeme.Plain.EndsWith('s') && !lexeme.Plain.EndsWith("ss", StringComparison.Ordinal);
 

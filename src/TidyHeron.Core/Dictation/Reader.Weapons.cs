@@ -6,34 +6,6 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>How a weapon is led: which hand leads the grip, from which side it strikes, how high its tip ends, where it stops.</summary>
 public sealed partial class Reader
 {
-    // What general words mean with each weapon in the hands. Common practice.
-    private static readonly Dictionary<string, Dictionary<string, string>> WithWeapon = new()
-    {
-        ["staff"] = new()
-        {
-            ["thrust"] = "staff-thrust", ["sweep"] = "staff-sweep", ["uppercut"] = "staff-rising-strike", ["block"] = "staff-side-block",
-            ["rising-block"] = "staff-high-block", ["low-block"] = "staff-low-block", ["inside-block"] = "staff-side-block",
-            ["outside-block"] = "staff-side-block", ["middle-block"] = "staff-side-block", ["pressing-block"] = "staff-press", ["guard"] = "staff-guard",
-            ["chop"] = "staff-overhead-strike",
-        },
-        ["sword"] = new()
-        {
-            ["thrust"] = "sword-thrust", ["block"] = "sword-parry", ["strike"] = "sword-downward-cut", ["uppercut"] = "sword-rising-cut",
-            ["staff-horizontal-strike"] = "sword-horizontal-cut", ["staff-overhead-strike"] = "sword-downward-cut", ["staff-diagonal-strike"] = "sword-diagonal-cut", ["knife-slash"] = "sword-horizontal-cut",
-            ["guard"] = "sword-guard", ["sweep"] = "sword-horizontal-cut", ["chop"] = "sword-downward-cut",
-        },
-        ["truncheon"] = new() { ["thrust"] = "truncheon-thrust", ["strike"] = "truncheon-strike", ["block"] = "truncheon-block" },
-        ["trident"] = new() { ["thrust"] = "trident-thrust", ["punch"] = "trident-thrust", ["block"] = "trident-block", ["strike"] = "trident-strike" },
-        ["sickle"] = new() { ["strike"] = "sickle-cut", ["knife-slash"] = "sickle-cut" },
-        ["flail"] = new()
-        {
-            ["strike"] = "flail-strike", ["staff-diagonal-strike"] = "flail-strike", ["staff-overhead-strike"] = "flail-strike", ["staff-horizontal-strike"] = "flail-strike",
-            ["staff-spin"] = "flail-spin", ["grab"] = "flail-catch", ["block"] = "flail-block", ["rising-block"] = "flail-block",
-        },
-        ["knife"] = new() { ["thrust"] = "knife-thrust", ["strike"] = "knife-slash" },
-        ["fan"] = new() { ["strike"] = "fan-strike" },
-    };
-
     /// <summary>"Left stick", "both sticks": with a side the weapon stands for the hand that holds it; by itself it is only named.</summary>
     private void TakeWeaponNoun(int i)
     {
@@ -43,6 +15,26 @@ public sealed partial class Reader
         else if (Follows(i, "both") && Next(i) is { Kind: "technique" or "level" }) (_hand, _limbLexeme) = (Hand.Both, lexeme);
     }
 
+    /// <summary>
+    /// "Side block", "thrust": words of the weapon that name none mean the empty hand's technique where no weapon is in play.
+    /// </summary>
+    private MeantTerm? WithoutAWeapon(Lexeme lexeme)
+    {
+        var term = lexeme.Term!;
+        if (!WeaponWords.Without.TryGetValue(term.Id.Value, out var empty) || IsItsName(term, lexeme.Plain) || NamesAWeapon(lexeme) || InPlay()) return null;
+        return new MeantTerm(TermOf(empty), "Read with the empty hand.", term.English);
+    }
+
+    /// <summary>Whether a weapon is declared, spoken of, or has been used.</summary>
+    private bool InPlay() => _form.Weapon is not null || _weapons.Count > 0 || CarriedBefore() is not null
+        || _before.Concat(_said).SelectMany(m => m.Hands).Any(h => h.Technique.Value is "regrip" or "slide-grip")
+        || _lexemes.Any(l => l.Kind is "gripLead" or "tip" or "stopPlace")
+        || _lexemes.Any(l => l.Term is { IsWeapon: true } other && (!WeaponWords.Without.ContainsKey(other.Id.Value) || IsItsName(other, l.Plain) || NamesAWeapon(l)));
+
+    private static bool IsItsName(Term term, string plain) => term.Names.Values.Append(term.English).Any(n => string.Join(' ', Spelling.Words(n)) == plain);
+
+    private bool NamesAWeapon(Lexeme lexeme) => lexeme.Plain.Split(' ').Any(w => _ways.Vocabulary.Phrases.Match([w], 0) is { Meaning.Kind: "weapon" });
+
     /// <summary>Whether a weapon of a kind is in the hands: something was done with it, or the words speak of it.</summary>
     private bool Holds(string weapon) =>
         SpeaksOf(weapon)
@@ -51,11 +43,11 @@ public sealed partial class Reader
     /// <summary>The two-handed weapon that the form is declared to carry, or that its moves so far were done with.</summary>
     private string? CarriedBefore()
     {
-        if (_form.Weapon is { Kind: var kind }) return WithWeapon.ContainsKey(kind) ? kind : kind is "broadsword" ? "sword" : null;
+        if (_form.Weapon is { Kind: var kind }) return WeaponWords.With.ContainsKey(kind) ? kind : kind is "broadsword" ? "sword" : null;
         for (var k = _said.Count + _before.Count - 1; k >= 0; k--)
             foreach (var action in (k >= _before.Count ? _said[k - _before.Count] : _before[k]).Hands)
                 if (_ways.Vocabulary.Find(action.Technique) is { IsWeapon: true } term && term.Id.Value.Split('-')[0] is var first)
-                    return WithWeapon.ContainsKey(first) ? first : term.Family is "sword" ? "sword" : null;
+                    return WeaponWords.With.ContainsKey(first) ? first : term.Family is "sword" ? "sword" : null;
         return null;
     }
 
@@ -68,7 +60,7 @@ public sealed partial class Reader
         // Where the words speak of the weapon or the form has carried it so far. A move said back by itself keeps the
         // technique that it has; within a form of the weapon, an empty hand has let go first or is said to be empty.
         if (_bare) return null;
-        var weapon = NamedWith(i) ?? (LetGo() ? null : WithWeapon.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
+        var weapon = NamedWith(i) ?? (LetGo() ? null : WeaponWords.With.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
         if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);
         if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "up")
@@ -85,30 +77,20 @@ public sealed partial class Reader
             _ => lexeme.Value,
         };
         if (general == "chop" && weapon == "sword" && _lexemes.Any(l => l.Is("weapon", "sword") && (l.Plain.EndsWith("sabre", StringComparison.Ordinal) || l.Plain.EndsWith("broadsword", StringComparison.Ordinal)))) return TermOf("broadsword-chop");
-        return WithWeapon[weapon].TryGetValue(general, out var term) ? TermOf(term) : null;
+        return WeaponWords.With[weapon].TryGetValue(general, out var term) ? TermOf(term) : null;
     }
 
     /// <summary>Which staff strike goes the way or to the target that is named with it. Common practice.</summary>
     private string? StrikeAt(int i)
     {
-        var words = " " + string.Join(' ', _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Select(l => l.Plain)) + " ";
-        bool Says(params string[] any) => any.Any(w => words.Contains($" {w} ", StringComparison.Ordinal));
-        return Says("diagonally", "temple", "neck", "ear", "collarbone") ? "staff-diagonal-strike"
-            : Says("rising", "up", "groin", "chin") ? "staff-rising-strike"
-            : Says("knee", "shin", "ankle", "ankles", "knees", "leg") ? "staff-low-strike"
-            : Says("ribs", "body", "across") ? "staff-horizontal-strike"
-            : Says("down", "head", "crown") ? "staff-overhead-strike"
-            : _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("level"))?.Value switch
-            {
-                "high" => "staff-diagonal-strike",
-                "middle" => "staff-horizontal-strike",
-                "low" => "staff-low-strike",
-                _ => null,
-            };
+        var clause = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).ToList();
+        var words = clause.SelectMany(l => l.Plain.Split(' ')).ToHashSet();
+        if (WeaponWords.Aimed.FirstOrDefault(a => a.At.Any(words.Contains)) is { } aimed) return aimed.Strike;
+        return clause.FirstOrDefault(l => l.Is("level")) is { } level ? WeaponWords.Levels.GetValueOrDefault(level.Value) : null;
     }
 
     /// <summary>The weapon named in the same clause, right before or right after the word.</summary>
-    private string? NamedWith(int i) => new[] { Previous(i), Next(i) }.FirstOrDefault(l => l is { Kind: "weapon" } && WithWeapon.ContainsKey(l.Value))?.Value;
+    private string? NamedWith(int i) => new[] { Previous(i), Next(i) }.FirstOrDefault(l => l is { Kind: "weapon" } && WeaponWords.With.ContainsKey(l.Value))?.Value;
 
     /// <summary>A hand has let go of the weapon and not taken it again.</summary>
     private bool LetGo()

@@ -196,7 +196,8 @@ public sealed partial class Reader
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
             case "detail":
-                _draft.HalfStep |= lexeme.Plain is "half a step";
+                _draft.HalfStep |= lexeme.Plain is "half a step" or "half way" or "halfway" or "about half way";
+                _draft.OffTheLine |= lexeme.Plain is "off line" or "off the line";
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");
                 break;
@@ -364,6 +365,12 @@ public sealed partial class Reader
             else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
             // "Right, …" at the start of a sentence is only a word to begin with.
             else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);
+        }
+        if (_level is not null && _levelLexeme is { Plain: "overhead" } swung && _draft is { HasHands: false, Kick: null, Footwork: not null } && (SpeaksOf("staff") || CarriedBefore() == "staff"))
+        {
+            _draft.Hands.Add(new HandAction(new TermId("staff-overhead-strike"), null, null)); // "left leg, overhead"
+            _fields.Add(new ReadField(_draft.Id, "technique", swung.Start, swung.Length, "Read as the staff overhead strike.", "raise overhead"));
+            _level = null;
         }
         if (_level is { } level)
         {

@@ -137,9 +137,9 @@ internal sealed class PhraseBook
                select phrase;
     }
 
-    private static T ReadData<T>(string file)
+    internal static T ReadData<T>(string file)
     {
         using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream(file + ".json")!;
-        return JsonSerializer.Deserialize<T>(stream)!;
+        return JsonSerializer.Deserialize<T>(stream, JsonSerializerOptions.Web)!;
     }
 }
