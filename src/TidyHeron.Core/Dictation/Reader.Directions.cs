@@ -103,6 +103,11 @@ public sealed partial class Reader
         }
         switch (next)
         {
+            // "A left step with a jab".
+            case { Kind: "footwork", Value: "step" or "slide", IsGerund: false } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next && !IsTurnWord(previous) && previous is not { Kind: "footwork" or "facing" }:
+                if (_draft.IsDone || _draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+                (_foot, _limbLexeme) = (side, lexeme);
+                return;
             case { Kind: "footNoun" or "handNoun" }:
             case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with"):
             case { Kind: "level" } when !IsTurnWord(previous):

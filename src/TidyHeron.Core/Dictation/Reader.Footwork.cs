@@ -38,7 +38,7 @@ public sealed partial class Reader
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
-        _draft.Drawn |= kind is "pull-together" or "slide" or "slide-back";
+        _draft.Drawn |= kind is "pull-together" or "slide";
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();
@@ -247,7 +247,7 @@ public sealed partial class Reader
         {
             // "Three: lower it": the foot that kicked on the count before comes down.
             if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.Foot, _foot) = (Next(i) is { Kind: "way", Value: "back" } ? "step-back" : "step", kicked, null);
+            (_draft.Footwork, _draft.Foot, _foot) = (Next(i) is { Kind: "way", Value: "back" } ? "step-back" : "land", Next(i) is { Kind: "way", Value: "back" } ? kicked : _foot, null);
             Note(lexeme, "footwork");
             return true;
         }

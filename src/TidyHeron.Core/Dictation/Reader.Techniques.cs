@@ -64,6 +64,7 @@ public sealed partial class Reader
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide-back", Term = null };
             TakeFootwork(i);
+            _draft.Drawn = true;
         }
         else if (_lexemes[i].Plain is "knee" or "knees" && TakeKneeOfTheBody(i)) return;
         else if (_lexemes[i].IsKick) TakeKick(i);

@@ -92,12 +92,21 @@ public sealed partial class Reader
             i = Take(i);
         }
         Finish();
+        // "…, and finish: bring the left foot back": the foot that comes home closes the form.
+        if (_after.Count == 0 && _said.Count > 1 && _said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Facing: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
+            _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
         // "Nineteen: …, punch. Feet together.": what closes the form with a sentence to itself is not on the last number.
         if (_after.Count == 0 && _explicitCounts && _lastInSentence && _said.Count > 1 && _said[^1] is { Counting: Counting.Then, Kick: null, Hands: [], Shout: false } closing
             && (closing.Footwork is { Kind.Value: "return" } || closing.Stance is { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || closing is { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null }))
             _said[^1] = closing with { Counting = Counting.Uncounted };
         if (_after.Count == 0 && !_explicitCounts && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
             _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
+    }
+
+    private bool FinishIsSaid()
+    {
+        const int LastWords = 10; // lexemes: a foot comes home in few words
+        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "finish" or "finishing" or "end" or "ending");
     }
 
     private DictationReading Result()
@@ -177,6 +186,7 @@ public sealed partial class Reader
                 _shoulder = shoulder;
                 goto case "gaze";
             case "gaze":
+                if (_draft is { SentenceEnded: true, HasBody: true, Gaze: not null }) Begin(Counting.Own); // the eyes go on: nothing of what they did is lost
                 var looking = ForThisMove(lexeme);
                 looking.LooksFirst = !looking.HasBody;
                 looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
