@@ -129,6 +129,7 @@ internal sealed record FootChoice(
                 ? kind == "cross-front" ? crossing : crossing.Other
                 : sideways?.Other ?? now.Lead?.Other ?? FirstStep,
             "pull-together" or "switch" or "kneel" or "rise" => now.Lead?.Other ?? Side.Right,
+            "land" when now.KickingFoot is { } kicked => kicked,
             "return" => now.Lead ?? FirstStep,
             "lift-foot" => statedLead?.Other ?? now.Lead ?? FirstStep,
             _ when back => statedLead?.Other ?? now.Lead ?? Side.Right,

@@ -26,6 +26,12 @@ internal static class Corrections
                 if (lexemes[k].IsStop || lexemes[k].Is("filler")) continue;
                 seen++;
                 if (!Alike(lexemes[k], lexemes[right])) continue;
+                // "Left foot slides to close, no wait, left foot steps forward": said anew from the same limb on.
+                if (lexemes[k].Is("side", lexemes[right].Value) && right + 1 < lexemes.Count && k + 1 < i && lexemes[k + 1].Kind is "footNoun" or "handNoun" && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
+                {
+                    for (var c = k; c < right; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                    break;
+                }
                 lexemes[k] = lexemes[k] with { Kind = "filler" };
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)

@@ -10,6 +10,8 @@ internal sealed class Draft
     public Counting Counting { get; set; } = Counting.Own;
     public string? Footwork { get; set; }
     public Side? Foot { get; set; }
+    /// <summary>Another foot named after it in the same breath: the one that kicks, if one does.</summary>
+    public Side? SecondFoot { get; set; }
     public Way? Way { get; set; }
     public PivotPoint? Pivot { get; set; }
     public int? TurnAmount { get; set; }
@@ -34,6 +36,10 @@ internal sealed class Draft
     public bool AfterThen { get; set; }
     /// <summary>"Off the line": the foot goes aside, the body does not turn.</summary>
     public bool OffTheLine { get; set; }
+    /// <summary>A technique of both hands was told hand by hand.</summary>
+    public bool HandsParted { get; set; }
+    /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
+    public bool TurnedAround { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }
@@ -85,7 +91,7 @@ internal sealed class Draft
 
         Turn? turn = TurnAmount is { } amount
             ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
-            : TurnSide is { } side ? Turn.To(side, 90) : null;
+            : TurnSide is { } side ? Turn.To(side, footwork == "spin" ? 360 : before.Degrees % 90 == 45 && Facing is null && footwork is "turn" ? 135 : 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
             turn = footwork == "spin" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 360) : BareTurn();

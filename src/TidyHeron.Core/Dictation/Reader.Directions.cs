@@ -26,6 +26,11 @@ public sealed partial class Reader
             _draft.Hands.Add(again with { Hand = side.Hand });
             return;
         }
+        if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && Previous(i) is null && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one"))
+        {
+            _draft.Foot = side; // "down on one knee, the left one"
+            return;
+        }
         // "Hidari ni muite": the side comes before the word for facing.
         if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
         {
@@ -60,6 +65,13 @@ public sealed partial class Reader
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return;
         }
+        // "Step right foot to left": to the left foot; "to the left" is the direction.
+        if (i > 0 && _lexemes[i - 1].Plain == "to" && previous is { Kind: "footNoun" } && _draft is { Foot: { } mover, Way: null, Stance: null, IsDone: false, Footwork: null or "step" or "lift-foot" or "slide" } && mover == side.Other)
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"the {side.Word}" };
+            return;
+        }
         // A turn that still wants its side takes it, before a technique does.
         if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
         {
@@ -72,17 +84,29 @@ public sealed partial class Reader
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return;
         }
+        // "Rising block right at 45".
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } sideless] } && next is { Kind: "degrees" } && Follows(IndexAfter(i), "at"))
+        {
+            _draft.Hands[^1] = sideless with { Hand = side.Hand };
+            return;
+        }
+        // "Horizontal strike to the left side": where the weapon goes.
+        if (previous is { IsHandTechnique: true, Term.IsWeapon: true } && Follows(i, "to") && next is null or { IsHandTechnique: true, Term.IsWeapon: false })
+        {
+            _draft.Notes.Add("to the " + side.Word);
+            return;
+        }
         // "Low block left and you punch": the side of what was just said.
         if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } bare] } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Is("then")))
         {
             _draft.Hands[^1] = bare with { Hand = side.Hand };
             return;
         }
-        // "Salute left over right": how the hands lie.
-        if (i + 2 < _lexemes.Count && _lexemes[i + 1].Is("order") && _lexemes[i + 2].Is("side") && Next(i + 2) is null)
+        // "Salute left over right", "left hand over right hand": how the hands lie.
+        if (OrderEnd(i) is var lie and >= 0)
         {
-            _draft.Notes.Add(_text[lexeme.Start..(_lexemes[i + 2].Start + _lexemes[i + 2].Length)]);
-            for (var k = i; k <= i + 2; k++)
+            _draft.Notes.Add(_text[lexeme.Start..(_lexemes[lie].Start + _lexemes[lie].Length)]);
+            for (var k = i; k <= lie; k++)
             {
                 Note(_lexemes[k], "note");
                 _lexemes[k] = _lexemes[k] with { Kind = "filler" };
@@ -189,6 +213,17 @@ public sealed partial class Reader
         return false;
     }
 
+    /// <summary>Where "left (hand) over right (hand)" ends that begins at a side; -1 where it says something else.</summary>
+    private int OrderEnd(int i)
+    {
+        var order = i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1;
+        var other = order < _lexemes.Count && _lexemes[order].Is("order") ? order + 1 : -1;
+        while (other > 0 && other < _lexemes.Count && _lexemes[other].Plain is "the" or "your") other++;
+        if (other < 0 || other >= _lexemes.Count || !_lexemes[other].Is("side")) return -1;
+        var end = other + 1 < _lexemes.Count && _lexemes[other + 1].Is("handNoun") ? other + 1 : other;
+        return Next(end) is null ? end : -1;
+    }
+
     private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
 
     private void BeginTurnIfDone()
@@ -222,6 +257,13 @@ public sealed partial class Reader
             Note(_lexemes[i], "turn");
             return;
         }
+        // "Low block left, then rising block right at 45": the second one is done on the diagonal, with a step.
+        if (degrees == 45 && Follows(i, "at") && _draft is { Counting: Counting.Then, HasTurn: false, Facing: null, Footwork: null, Hands: [{ Hand: Hand.Left or Hand.Right } block], SentenceEnded: false } && !_explicitCounts)
+        {
+            (_draft.Counting, _draft.TurnSide, _draft.TurnAmount, _draft.Footwork) = (Counting.Own, block.Hand == Hand.Left ? Side.Left : Side.Right, 45, "turn");
+            Note(_lexemes[i], "turn");
+            return;
+        }
         BeginTurnIfDone();
         // "Turn all the way around, 180 degrees": the number tells how far.
         if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
@@ -245,7 +287,7 @@ public sealed partial class Reader
             Note(_lexemes[i], "turn", "Read as the other diagonal.", "turn 45 degrees");
             return;
         }
-        if (_draft.TurnAmount is null) _draft.TurnAmount = degrees;
+        if (_draft.TurnAmount is null || _draft.TurnedAround && _lexemes[i].Is("degrees")) _draft.TurnAmount = degrees; // "turn around to the left, 270"
         if (_side is { } side && _draft.TurnSide is null) (_draft.TurnSide, _side) = (side, null);
         Note(_lexemes[i], "turn");
     }
@@ -253,6 +295,12 @@ public sealed partial class Reader
     private void TakeDirection(int i, Heading heading, bool said)
     {
         // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
+        if (_draft.Facing == heading && _draft is { IsDone: false, Stance: null })
+        {
+            Note(_lexemes[i], "facing"); // said once more
+            return;
+        }
+        if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
         if (_draft is { SentenceEnded: true, IsDone: true } && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun")) Begin(Counting.Own);
         // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
         if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
@@ -331,6 +379,9 @@ public sealed partial class Reader
         TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall"));
     }
 
+    /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
+    private bool NowThere(int i) => StartsSentence(i) && Alone(i) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");
+
     private bool StartsClause(int i) => Previous(i) is null;
 
     private void TakeWay(int i)
@@ -352,7 +403,7 @@ public sealed partial class Reader
             return;
         }
         // "Front kick, and comes back".
-        if (way == Way.Back && _draft is { Kick: { Landing: null } swung, HasHands: false, SentenceEnded: false } && Follows(i, "comes", "goes") && Next(i) is null)
+        if (way == Way.Back && _draft is { Kick: { Landing: null } swung, HasHands: false, SentenceEnded: false } && (Follows(i, "comes", "goes") || i > 0 && _lexemes[i - 1].Is("stop", ",")) && Next(i) is null)
         {
             _draft.Kick = swung with { Landing = Landing.SamePlace };
             return;
@@ -364,7 +415,11 @@ public sealed partial class Reader
             return;
         }
         // "Turn back to the front": the direction that follows says how far.
-        if (_draft.IsTurning && way == Way.Back && Next(i) is { Kind: "place" or "clock" or "facing" }) return;
+        if (_draft.IsTurning && way == Way.Back && Next(i) is { Kind: "place" or "clock" or "facing" or "side" })
+        {
+            _lexemes[i] = lexeme with { Kind = "filler" };
+            return;
+        }
         if (_draft.IsTurning && way == Way.Back)
         {
             _draft.TurnAmount ??= 180;

@@ -116,7 +116,7 @@ public sealed partial class Reader
         }
         if (next is { Kind: "way", Value: "forward" } && _draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false })
             (_draft.Stance, _draft.Lead) = (new TermId("short-front-stance"), foot); // "get up with the right foot forward"
-        if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null || _draft.Foot is not null))
+        if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null or "slide-back" or "pull-together" || _draft.Foot is not null))
         {
             _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;
             return;
@@ -134,6 +134,7 @@ public sealed partial class Reader
         // "Come back, feet together and now forward, left foot, …": a stance without a lead was come to before it moves.
         else if (_draft is { Footwork: not null, Stance: { } even, SentenceEnded: false } && !backward && _ways.Stances.Of(even).Feet == FeetKind.Even && previous is not { Kind: "stance" }) Begin(Counting.Own);
         if (_draft.Footwork == "stay") return;
+        if (_draft.Foot is { } already && already != foot && !Follows(SideIndex(i), "to", "against")) _draft.SecondFoot = foot;
         if (_draft.Foot is null) _draft.Foot = foot;
         // A second foot in the same breath is where the first one goes to ("left foot to the right foot").
     }

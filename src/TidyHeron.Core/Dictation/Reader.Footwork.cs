@@ -34,6 +34,7 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
+        else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind == "lift-foot") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
@@ -48,7 +49,7 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             _side = null;
         }
-        if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) _draft.TurnAmount = 180;
+        if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }
 
@@ -158,7 +159,7 @@ public sealed partial class Reader
             return true;
         }
         // "The cross on the spot", where the words speak of jabs and hooks.
-        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
+        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
         {
             Retell(i, "reverse-punch");
             return true;
@@ -316,6 +317,7 @@ public sealed partial class Reader
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
+        if (_draft.Footwork == kind && kind is "step" or "step-back" && _lexemes.IndexOf(footwork) is var at && at > 1 && _lexemes[at - 1].Is("stop", ",") && _lexemes[at - 2].Plain == footwork.Plain) return true; // "step back, step back"
         // Two steps in one breath are two moves; a turn and a step are one.
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";

@@ -75,8 +75,15 @@ public sealed partial class Reader
 
     private void AssignHand(int i, Hand hand)
     {
+        if (_hand is not null && _level is not null) Settle(); // "left hand middle, right hand high"
         var next = Next(i);
         var previous = Previous(_lexemes[i].Kind == "handNoun" && _lexemes[i].Value != "both" ? SideIndex(i) : i);
+        // "Block right hand and punch": the hand of what was just said.
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } bare], SentenceEnded: false } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Is("then")))
+        {
+            _draft.Hands[^1] = bare with { Hand = hand };
+            return;
+        }
         var backward = Follows(SideIndex(i), "with", "using", "by") || Follows(i, "with", "using", "by");
         var ends = backward && !_draft.SentenceEnded && next is not { IsHandTechnique: true } and not { Kind: "level" };
         if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))

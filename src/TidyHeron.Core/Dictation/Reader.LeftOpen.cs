@@ -37,6 +37,39 @@ public sealed partial class Reader
         if (at >= 0) _fields[at] = _fields[at] with { Assumption = assumption, Instead = instead };
     }
 
+    /// <summary>"Now you're in a right fighting stance.": a sentence that tells nothing but where one stands.</summary>
+    private bool IsWhereWeAre(int i, out int stance)
+    {
+        stance = -1;
+        if (!StartsSentence(i)) return false;
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
+        {
+            if (_lexemes[k].Is("stance") && stance < 0) stance = k;
+            else if (_lexemes[k].Kind is not ("side" or "filler" or "lead" or "footNoun") && !_lexemes[k].IsStop) return false;
+        }
+        return stance >= 0 && _draft is { SentenceEnded: true, HasBody: true, Footwork: not ("bow" or "announce" or "return") };
+    }
+
+    /// <summary>Where the move just said has led, if it did not say so itself.</summary>
+    private void TakeWhereWeAre(int stance)
+    {
+        var (said, end) = (_lexemes[stance].Term!.Id, stance);
+        Side? lead = null;
+        var first = stance;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence) end++;
+        for (var k = first; k <= end; k++)
+        {
+            if (_lexemes[k].Is("side")) lead = _lexemes[k].Value == "left" ? Side.Left : Side.Right;
+            if (_lexemes[k].IsStop) continue;
+            Note(_lexemes[k], "stance");
+            if (k > first) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        }
+        var here = Here();
+        if (here.Stance == said && (lead is null || here.Lead == lead) || _draft.Stance is not null) return;
+        (_draft.Stance, _draft.Lead) = (said, _draft.Lead ?? lead);
+    }
+
     /// <summary>"From that last block, you …", "after that elbow you …": a thing done before, by which a place in the form is told.</summary>
     private bool TellsAPlaceInTheForm(int i)
     {

@@ -1,3 +1,6 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
 
 namespace TidyHeron.Core.Dictation;
 
@@ -11,6 +14,8 @@ public sealed partial class Reader
         if (clause.FirstOrDefault() is { Kind: "note" }) return false;
         if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
             || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
+        // "…, block up on the left".
+        if (clause is [{ IsHandTechnique: true }, ..] && clause.Count <= 4 && clause.Any(l => l.Is("side"))) return true;
         return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");
     }
 
@@ -49,6 +54,10 @@ public sealed partial class Reader
         bool GoesOn(int at) => runsOn && (_lexemes[at].Is("then") || _lexemes[at].Plain == "now") && _lexemes.Skip(at + 1).Take(8).Any(l => l.Kind is "side" or "footwork" or "technique" or "stance" or "relFoot");
         var end = i;
         while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !GoesOn(end + 1) && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
+        // "Crane stance … that means standing on the right leg": tells on which one.
+        if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
+            for (var k = i; k + 1 < end; k++)
+                if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Value == "left" ? Side.Left : Side.Right;
         var start = _lexemes[i].Start;
         var length = _lexemes[end].Start + _lexemes[end].Length - start;
         _draft.Notes.Add(_text.Substring(start, length).Trim());

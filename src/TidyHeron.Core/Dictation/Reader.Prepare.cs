@@ -12,7 +12,7 @@ public sealed partial class Reader
         for (var i = 0; i + 1 < _lexemes.Count; i++)
         {
             // "Step one, …", "move seven through ten are the same …": a number after the word is that of a count.
-            if (_lexemes[i] is { Kind: "footwork", Plain: "step" or "move" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && (Alone(i + 1) || IsRange(i + 1) || InRepeat(i + 1)))
+            if (_lexemes[i] is { Kind: "footwork", Plain: "step" or "move" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && (Alone(i + 1) || IsRange(i + 1) || InRepeat(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "is"))
                 _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
             // "As ten and eleven", "as in four": the same again.
             if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
@@ -20,10 +20,80 @@ public sealed partial class Reader
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
             if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i)) _numbered.Add(i);
         }
-        // "1 left foot … 2 right foot …": numbers that begin one sentence after the other and count up.
-        var starts = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start]) && StartsSentence(i)).ToList();
-        if (starts.Count >= 3 && starts.Zip(starts.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(starts);
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            // "The right hand spears upward": the hand does it, no spear.
+            if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" })
+                _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
+            // "The five-step form": its name.
+            if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "form" or "kata" or "pattern" or "hyung" or "poomsae" or "tul" or "taolu" } && Previous(i) is null or { Kind: "number" })
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // "Gun form": one word for a roll and for the staff.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")
+                _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
+            // "Like an uppercut, or a hook some people say": another name, kept as a remark.
+            if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
+        }
+        _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
+        FindNumbers();
+        FindTitles();
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    private int EndOfClause(int i)
+    {
+        while (i + 1 < _lexemes.Count && !_lexemes[i + 1].IsStop) i++;
+        return i;
+    }
+
+    /// <summary>Makes one remark of a run of lexemes.</summary>
+    private void AsNote(int first, int last)
+    {
+        var (from, to) = (_lexemes[first].Start, _lexemes[last].Start + _lexemes[last].Length);
+        _lexemes[first] = new Lexeme("detail", "detail", from, to - from, "");
+        for (var k = first + 1; k <= last; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
+    }
+
+    /// <summary>
+    /// "1 left foot … 2 right foot …": numbers that count up, one sentence after the other; a full stop may be missing
+    /// before some of them.
+    /// </summary>
+    private void FindNumbers()
+    {
+        var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
+        if (all.Find(StartsSentence) is var at && (all.Count < 3 || !StartsSentence(at))) return;
+        var found = new List<int>();
+        foreach (var i in all.SkipWhile(i => i != at))
+        {
+            if (found.Count > 0 && _lexemes[i].Number != _lexemes[found[^1]].Number + 1) continue;
+            if (StartsSentence(i) || all.Any(k => k > i && StartsSentence(k) && _lexemes[k].Number == _lexemes[i].Number + 1) && !InRepeat(i)) found.Add(i);
+        }
+        if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found);
+    }
+
+    /// <summary>
+    /// "Move one is bow stance punch. Step your left foot out into bow stance, …": a sentence after a number that names
+    /// no side, and is told out by those that follow, is the count's name.
+    /// </summary>
+    private void FindTitles()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (!IsCountMark(i)) continue;
+            var first = i + (_lexemes[i].Is("countNoun") ? 2 : 1);
+            while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
+            var last = first;
+            while (last < _lexemes.Count && !_lexemes[last].EndsSentence) last++;
+            var next = last;
+            while (next < _lexemes.Count && !IsCountMark(next)) next++;
+            if (last >= next || first >= last) continue;
+            var (title, told) = (_lexemes.GetRange(first, last - first), _lexemes.GetRange(last, next - last));
+            if (title.Any(l => l.Kind is "side" or "footNoun" or "degrees" or "clock" or "turnSide" or "facing" or "again" or "otherSide" or "times" or "weapon") || !told.Any(l => l.Is("side"))) continue;
+            if (!title.Any(l => l.Kind is "stance" or "technique" or "footwork") || title.Count(l => l.Kind is "stance" or "technique" or "footwork" or "handNoun") != title.Count(l => l.Kind is not "filler" && !l.IsStop && !l.Is("detail"))) continue;
+            var toldOut = title.Where(l => l.Kind is "stance" or "technique").All(l => told.Any(t => t.Kind == l.Kind && (t.Value == l.Value || t.Kind == "technique" && (t.Term!.Family == l.Term!.Family || t.Value is "kick" && l.IsKick))));
+            var named = title[0] is { Kind: "filler", Plain: "is" };
+            if ((named || title.Any(l => l.Kind is "stance" or "technique") && toldOut) && told.Any(l => l.Kind is "footwork" or "stance" or "footNoun" || l.IsKick)) AsNote(first, last - 1);
+        }
     }
 }

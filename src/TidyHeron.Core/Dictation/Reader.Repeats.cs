@@ -20,14 +20,30 @@ public sealed partial class Reader
             end += 2;
         }
         var clause = _lexemes.GetRange(i, end - i);
+        if (StartingWith(clause) is not null) return HasSomethingToRepeat();
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
-        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l))) return false;
+        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")))) return false;
+        // "Down on one knee, the left one".
+        if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         // "Two-seventy again": the turn is done once more, not the count of that number.
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
+    }
+
+    /// <summary>"Other side from there, starting with left knife-hand block": the technique that the passage begins with.</summary>
+    private static Lexeme? StartingWith(List<Lexeme> clause) =>
+        clause.Any(l => l.Is("otherSide")) && clause.FindIndex(l => l.Is("opening")) is var at and >= 0 && clause.Skip(at + 1).All(l => l.Kind is "side" or "technique" or "filler" or "level") ? clause.Skip(at + 1).FirstOrDefault(l => l.Is("technique")) : null;
+
+    /// <summary>The passage from where a technique was last done to the end.</summary>
+    private (int First, int Last)? SinceTheLast(Lexeme? technique)
+    {
+        var moves = SoFar().Moves;
+        for (var k = moves.Count - 1; k >= 0 && technique is not null; k--)
+            if (moves[k].Hands.Any(h => h.Technique.Value == technique.Value) || moves[k].Kick?.Technique.Value == technique.Value) return (StartOfCount(k), moves.Count - 1);
+        return null;
     }
 
     /// <summary>"The same two hits": things done, without saying which.</summary>
@@ -55,9 +71,13 @@ public sealed partial class Reader
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
+        // "Turn and do the same on the other side": the passage has its own turn.
+        if (turnOnly is null && _draft is { Footwork: "turn", IsDone: false, Stance: null, HasTurn: false, Facing: null, Foot: null, SentenceEnded: false } && clause.Any(l => l.Is("otherSide"))) _draft = new Draft { Counting = _draft.Counting };
         if (turnOnly is not null) _draft = new Draft { Counting = _draft.Counting };
         // "Turn around and do all of it again": all of it is what was done before the turn.
         var goesThere = i > 0 && _lexemes[i - 1].Plain == "and" && _draft is { HasBody: true, IsDone: false, Stance: null } && clause.Any(l => l.Is("passage", "all")) ? PassageOf(clause) : null;
+        var severalTimes = clause.Any(l => l.Is("times"));
+        var sameNumber = severalTimes && _explicitCounts && _listed == 0;
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
@@ -73,7 +93,15 @@ public sealed partial class Reader
         };
         // "Again, three times" says how often again; "three times" alone says how often in all.
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
-        if ((goesThere ?? PassageOf(clause)) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        // "Four, five, six: the same to the right: …": as many counts as are called, told over again after the colon.
+        var listed = _listed >= 2 && PassageOf(clause) is null && CountsSoFar().DefaultIfEmpty().Max() is var highest && highest >= _listed ? (Array.IndexOf(CountsSoFar(), highest - _listed + 1), CountsSoFar().Length - 1) : ((int, int)?)null;
+        if (listed is not null && end < _lexemes.Count && _lexemes[end].Is("stop", ":"))
+        {
+            var sentence = end;
+            while (sentence + 1 < _lexemes.Count && !_lexemes[sentence + 1].EndsSentence) sentence++;
+            if (sentence > end) AsNote(end + 1, sentence);
+        }
+        if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
         else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
@@ -87,6 +115,9 @@ public sealed partial class Reader
             RepeatPassage((since, counts.Length - 1), 1, otherSide: true);
         }
         else RepeatLast(Math.Min(more, 99), otherSide || alternating);
+        if (sameNumber)
+            for (var k = from; k < _said.Count; k++)
+                if (_said[k].Counting == Counting.Own) _said[k] = _said[k] with { Counting = Counting.Then };
         if (turnOnly is null || from >= _said.Count) return;
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
         for (var k = 0; k < _fields.Count; k++)

@@ -60,7 +60,7 @@ public sealed partial class Reader
             if (IndexAfter(IndexAfter(i)) is var thither and >= 0 && _lexemes[thither].Is("way")) _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
         }
         // "Pull back into cat stance".
-        else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && IndexAfter(i) is var back and >= 0 && _lexemes[back] is { Kind: "way", Value: "back" } && Next(back) is { Kind: "stance" })
+        else if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && _hand is null && _side is null && AfterWhatIsPulled(i) is var back and >= 0 && (back == i || _lexemes[back] is { Kind: "way", Value: "back" }) && (Next(back) is { Kind: "stance" } || Next(back) is { Kind: "side" } && Next(IndexAfter(back)) is { Kind: "stance" }))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide-back", Term = null };
             TakeFootwork(i);
@@ -70,6 +70,9 @@ public sealed partial class Reader
         else if (_lexemes[i].IsKick) TakeKick(i);
         else TakeHandTechnique(i);
     }
+
+    /// <summary>"Pull everything back", "draw back": the word after what is pulled, where that is the body itself.</summary>
+    private int AfterWhatIsPulled(int i) => _lexemes[i].Plain.EndsWith(" back", StringComparison.Ordinal) ? i : Next(i) is { Kind: "passage", Plain: "everything" } ? IndexAfter(IndexAfter(i)) : IndexAfter(i);
 
     /// <summary>What a general word means where it stands: with a weapon in the hands, after "the same", on a hand or in a stance.</summary>
     private MeantTerm? Meant(int i)
@@ -162,9 +165,9 @@ public sealed partial class Reader
     private void TakeKick(int i)
     {
         var lexeme = _lexemes[i];
-        var foot = _foot ?? _side;
+        var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
         // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.
-        if (lexeme.Plain is "leg kicks" && foot is not null && lexeme.Value != "kick")
+        if (lexeme.Plain is "leg kicks" or "leg kick" && foot is not null && lexeme.Value != "kick")
         {
             lexeme = lexeme with { Value = "kick", Term = TermOf("kick") };
             _lexemes[i] = lexeme;
@@ -225,7 +228,11 @@ public sealed partial class Reader
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
         var named = _hand is not null;
-        if (StartsAnotherMove(i, term, hand, named, out var counting)) Begin(counting);
+        if (StartsAnotherMove(i, term, hand, named, out var counting))
+        {
+            LandsForTheHands(i, term);
+            Begin(counting);
+        }
         var sideOnly = _hand is null && _side is not null;
         // "Front kick, lunge punch": the kicking foot lands in front.
         if (term.Id.Value == "lunge-punch" && _said is [.., { Kick: { Landing: null } kicked } kickMove] && _draft is { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false } && !_together)
@@ -234,10 +241,17 @@ public sealed partial class Reader
             ForgetNow();
         }
         // "Right lunge punch" while the left foot leads: the name of the punch says that it steps.
-        else if (term.Id.Value == "lunge-punch" && sideOnly && hand is { } mine && Now().Lead is { } lead && lead.Hand != mine && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
+        else if (term.Id.Value == "lunge-punch" && sideOnly && hand is { } mine && Now().Lead?.Hand != mine && mine.OnSide is { } stepping && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
         {
-            (_draft.Footwork, _draft.Foot) = ("step", lead.Other);
-            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "reverse punch"));
+            (_draft.Footwork, _draft.Foot) = ("step", stepping);
+            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {stepping.Word} foot.", "reverse punch"));
+        }
+        // "Left knife hand. Right knife hand. Left knife hand.": over the leading foot, so it steps. Common practice.
+        else if (term.Id.Value == "knife-hand-block" && sideOnly && hand is { } over && over.OnSide is { } forward && Now() is { Lead: { } front, Stance.Value: "back-stance" or "l-stance" or "cat-stance" } && front != forward
+            && _draft is { Counting: Counting.Own, Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
+        {
+            (_draft.Footwork, _draft.Foot) = ("step", forward);
+            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A knife-hand block is over the leading foot: read as stepping with the {forward.Word} foot.", $"staying, {over.Word} knife-hand block"));
         }
         (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
         var before = i - 1;
@@ -309,6 +323,15 @@ public sealed partial class Reader
         return hand;
     }
 
+    /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
+    private void LandsForTheHands(int i, Terms.Term term)
+    {
+        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
+        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        Assume(_draft, "kick", "Read as landing in front.", "kick, bring it back");
+    }
+
     /// <summary>"Three punches, right left right": the sides of a series, one after the other; none if there are not as many.</summary>
     private List<Side>? SidesAfter(int i, int howMany)
     {
@@ -378,6 +401,7 @@ public sealed partial class Reader
         }
         // What the other hand does meanwhile: pulling, covering, supporting.
         if (term.Family is "grip" && _draft.SentenceEnded) return true;
+        if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge") return true;
         if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
         if (_together) return false;

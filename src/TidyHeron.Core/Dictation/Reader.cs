@@ -36,7 +36,7 @@ public sealed partial class Reader
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
     private int _stepsSaid;       // "three steps …", still without what is done with them
-    private readonly HashSet<string> _weapons; // the kinds of weapon that the words speak of
+    private readonly HashSet<string> _weapons = []; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _lastInSentence; // the move being said began with its sentence
@@ -52,7 +52,6 @@ public sealed partial class Reader
         _before = [.. form.Moves.Take(at)];
         _after = [.. form.Moves.Skip(at)];
         _lexemes = Lexer.Read(text, ways.Vocabulary);
-        _weapons = [.. _lexemes.Where(l => l.Is("weapon")).Select(l => l.Value)];
     }
 
     /// <summary>Reads a text into a form.</summary>
@@ -96,7 +95,7 @@ public sealed partial class Reader
         if (_after.Count == 0 && _said.Count > 1 && _said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Facing: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
             _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
         // "Nineteen: …, punch. Feet together.": what closes the form with a sentence to itself is not on the last number.
-        if (_after.Count == 0 && _explicitCounts && _lastInSentence && _said.Count > 1 && _said[^1] is { Counting: Counting.Then, Kick: null, Hands: [], Shout: false } closing
+        if (_after.Count == 0 && _explicitCounts && _lastInSentence && _said.Count > 1 && _said[^1] is { Counting: Counting.Then, Kick: null, Shout: false } closing && closing.Hands.All(h => Formalities.AtRest(h.Technique))
             && (closing.Footwork is { Kind.Value: "return" } || closing.Stance is { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || closing is { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null }))
             _said[^1] = closing with { Counting = Counting.Uncounted };
         if (_after.Count == 0 && !_explicitCounts && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
@@ -146,6 +145,13 @@ public sealed partial class Reader
                     _then = _together = false;
                     Settle();
                 }
+                // "Baro: turn left on the right foot.": how one comes back is the closing's.
+                else if (lexeme.Value == ":" && _draft is { Footwork: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
+                {
+                    var last = i + 1;
+                    while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
+                    AsNote(i + 1, last);
+                }
                 // "Low blorck, right hand covers": what stood before a word that was not understood belonged to it.
                 else if (i > 0 && _lexemes[i - 1].Is("unread")) Settle();
                 break;
@@ -177,6 +183,7 @@ public sealed partial class Reader
             case "support": Note(lexeme, "foot"); break;
             case "from": i = TakeSource(i, opening: false); break;
             case "opening" when BeginsTheForm(): i = TakeSource(i, opening: true); break;
+            case "opening" when IsWhereWeAre(i, out var stood): TakeWhereWeAre(stood); break;
             case "opening": Note(lexeme, "filler"); break; // "you're in a left front stance": where the step just said has led
             case "shout" when Follows(i, "after"): Note(lexeme, "filler"); break; // "after the shout, …"
             case "shout": ForThisMove(lexeme).Shout = true; break;
@@ -356,6 +363,15 @@ public sealed partial class Reader
         {
             if (_draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
             else Leftover(_limbLexeme);
+        }
+        if (_hand is { } which && which != Hand.Both && _level is { } tall && _draft is { Hands: [.., var twofold] } && (twofold.Hand is null or Hand.Both || twofold.Hand != which && _draft.HandsParted))
+        {
+            // "Double block, left hand middle, right hand high": the same technique, hand by hand.
+            var (one, more) = (_draft.Hands[^1], _draft.Hands[^1].Hand is null or Hand.Both);
+            _draft.HandsParted = true;
+            if (more) _draft.Hands[^1] = one with { Hand = which, Level = tall };
+            else _draft.Hands.Add(one with { Hand = which, Level = tall });
+            (_hand, _level) = (null, null);
         }
         if (_side is { } another && _level is { } height && _draft is { Hands: [.., var said] })
         {

@@ -32,6 +32,9 @@ public static class Sides
         /// <summary>"left", "right" or "both".</summary>
         public string Word => hand switch { Hand.Left => "left", Hand.Right => "right", _ => "both" };
 
+        /// <summary>The side of the body that the hand is on; none for both hands.</summary>
+        public Side? OnSide => hand switch { Hand.Left => Side.Left, Hand.Right => Side.Right, _ => null };
+
         /// <summary>Whether the two can be the same hand: both hands overlap with either.</summary>
         public bool Shares(Hand other) => hand == other || hand == Hand.Both || other == Hand.Both;
     }
