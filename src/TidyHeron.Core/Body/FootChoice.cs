@@ -147,6 +147,8 @@ internal sealed record FootChoice(
     private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, FeetKind feet)
     {
         if (feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
+        // A foot that has crossed over and then turned comes to lie on the other side: crossed behind it leads, in front it follows.
+        if (moved is not null && turned.Amount > 90 && kind is "cross-front" or "cross-behind") return kind == "cross-behind" ? moved.Value : moved.Value.Other;
         if (moved is { } foot)
             // The knee that goes down is behind.
             return kind is "step-back" or "slide-back" or "cross-behind" or "kneel" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight

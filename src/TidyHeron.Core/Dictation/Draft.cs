@@ -40,6 +40,8 @@ internal sealed class Draft
     public bool HandsParted { get; set; }
     /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
     public bool TurnedAround { get; set; }
+    /// <summary>The step was not said but taken for granted; words for it may follow.</summary>
+    public bool StepAssumed { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }
@@ -131,7 +133,7 @@ internal sealed class Draft
         Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
     }
 
-    private static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch
+    internal static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch
     {
         90 => Notation.Way.Right,
         -90 => Notation.Way.Left,

@@ -84,7 +84,7 @@ internal static partial class Lexer
 
         bool ReachesFurther(int i, int length)
         {
-            if (words[i + length - 1] is "left" or "right" && words[i] is "from" or "forward" or "backward" or "all" && phrases.Match(words, i + length) is { Meaning.Kind: "stance" or "footNoun" or "handNoun" }) return true;
+            if (words[i + length - 1] is "left" or "right" && words[i] is "from" or "forward" or "backward" or "all" && phrases.Match(words, i + length) is { Meaning.Kind: "stance" or "footNoun" or "handNoun" or "technique" }) return true;
             for (var k = i + 1; k < i + length; k++)
                 if (phrases.Match(words, k) is { Length: > 1 } inner && k + inner.Length > i + length) return true;
             return false;

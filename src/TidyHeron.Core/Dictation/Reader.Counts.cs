@@ -17,7 +17,7 @@ public sealed partial class Reader
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
-        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i));
+        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && (StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i)) || IsNextOrdinal(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
@@ -25,6 +25,15 @@ public sealed partial class Reader
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
         return StartsSentence(i) && Alone(i);
+    }
+
+    /// <summary>"…, third, step up …": between commas, one more than the ordinal with which a sentence began.</summary>
+    private bool IsNextOrdinal(int i)
+    {
+        if (!Alone(i) || i == 0 || !_lexemes[i - 1].IsStop || !int.TryParse(_lexemes[i].Value, out var number)) return false;
+        for (var k = i - 1; k >= 0; k--)
+            if (_lexemes[k].Is("ordinal") && Alone(k) && int.TryParse(_lexemes[k].Value, out var before)) return before == number - 1 && (StartsSentence(k) || IsNextOrdinal(k));
+        return false;
     }
 
     /// <summary>Whether the clause around a lexeme orders a repeat: numbers in it tell which counts, and are none.</summary>

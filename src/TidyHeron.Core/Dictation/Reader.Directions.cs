@@ -309,6 +309,9 @@ public sealed partial class Reader
             return;
         }
         if (_draft.SentenceEnded && (_draft.Facing is not null || _draft.IsOpening || _draft is { Stance: not null, Footwork: null }) || _draft is { Facing: not null, IsDone: true }) Begin(Counting.Own);
+        // "Right foot to three o'clock, sitting stance facing twelve": first where the step goes, then where one faces.
+        if (said && _draft is { FacingIsLoose: true, Facing: { } goal, Way: null, IsDone: false, SentenceEnded: false } && goal != heading && Draft.WayTo(Now().Heading, goal) is { } way)
+            (_draft.Way, _draft.Facing) = (way, heading);
         _draft.Facing ??= heading;
         _draft.FacingIsLoose = !said && !_draft.IsTurning;
         Note(_lexemes[i], "facing");

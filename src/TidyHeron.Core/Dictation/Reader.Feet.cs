@@ -19,6 +19,12 @@ public sealed partial class Reader
     private void TakeRelativeFoot(int i)
     {
         var lexeme = _lexemes[i];
+        if (Previous(i) is { Kind: "support" } weight && weight.Plain.Contains("weight", StringComparison.Ordinal))
+        {
+            _draft.Notes.Add(_text[weight.Start..(lexeme.Start + lexeme.Length)]); // "weight on the back leg"
+            Note(lexeme, "note");
+            return;
+        }
         var posture = Here();
         Side? foot = lexeme.Value switch
         {
@@ -44,6 +50,7 @@ public sealed partial class Reader
 
     private void AssignFoot(int i, Side foot)
     {
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
             // "Pivot on the left foot": that one carries the weight, the other one moves.
@@ -158,7 +165,7 @@ public sealed partial class Reader
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
         var behind = _lexemes[i].Plain.Contains("behind");
         if (end > i && _draft is { Footwork: "step" or "cross-front", IsDone: false } && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
-        else if (_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return end;
     }
 
@@ -186,6 +193,8 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var stance = lexeme.Term!.Id;
         var shape = _ways.Stances.Of(stance);
+        // "…, low block; weight on the back leg, cat stance.": how one stands then.
+        if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
         if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
         else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
         else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
@@ -210,6 +219,17 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "stance", shape.Feet == FeetKind.Lead || _draft.Lead is null ? "" : $"A {lexeme.Term.English} has no leading foot.");
+    }
+
+    /// <summary>The lexemes of the sentence around one.</summary>
+    private IEnumerable<Lexeme> Clauses(int i) =>
+        _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Concat(_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence));
+
+    private bool EndsInSemicolon(int i)
+    {
+        var k = i;
+        while (k >= 0 && !_lexemes[k].EndsSentence) k--;
+        return k >= 0 && _text[_lexemes[k].Start] == ';';
     }
 
     /// <summary>"Back to horse stance": the heading in which the stance was last stood in.</summary>

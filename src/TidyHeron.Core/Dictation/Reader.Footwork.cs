@@ -34,6 +34,8 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
+        else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"
+        else if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && kind == "stomp") _draft.Footwork = kind; // "raise the knee, stamp"
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind == "lift-foot") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
@@ -93,7 +95,7 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
         // "Down into left bow": said with a side before it, the bow is the stance.
-        if (lexeme.Plain == "bow" && i > 0 && _lexemes[i - 1].Is("side") && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
+        if (lexeme.Plain == "bow" && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
         {
             _lexemes[i] = lexeme with { Kind = "stance", Value = bow.Id.Value, Term = bow };
             TakeStance(i);
@@ -156,6 +158,11 @@ public sealed partial class Reader
         if (lexeme.Plain is "cross" && (Previous(i) is { Kind: "side" } && _side is not null || Previous(i) is { Kind: "handNoun" or "relHand" } && _hand is not null) && Next(i) is null or { Kind: "technique" or "then" or "together" } && _foot is null)
         {
             Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
+            return true;
+        }
+        if (lexeme.Plain is "cross" && _side is not null && _foot is null && Previous(i) is { Kind: "side" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut") && Next(i) is not { Kind: "footNoun" or "way" or "stance" })
+        {
+            Retell(i, "reverse-punch");
             return true;
         }
         // "The cross on the spot", where the words speak of jabs and hooks.
@@ -300,6 +307,7 @@ public sealed partial class Reader
     {
         var kind = footwork.Value;
         if (_draft.IsEmpty || !_draft.HasBody) return false;
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
         // "Bring the left foot back to ready stance": one move, said in two words.
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;

@@ -129,7 +129,15 @@ public sealed partial class Reader
     private int TakeOrder(int i)
     {
         Note(_lexemes[i], "note");
-        if (Previous(i) is not { IsHandTechnique: true } || Next(i) is not { Kind: "side" } || _draft.SentenceEnded) return i;
+        // "Turn to the front over the left shoulder": the way round.
+        if (_lexemes[i].Value == "over" && Next(i) is { Kind: "side" } round && IndexAfter(i) is var to && to + 1 < _lexemes.Count && _lexemes[to + 1].Plain is "shoulder")
+        {
+            if (_draft is { IsTurning: true, TurnSide: null, SentenceEnded: false }) _draft.TurnSide = round.Value == "left" ? Side.Left : Side.Right;
+            else _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[to + 1].Start + _lexemes[to + 1].Length)]);
+            Note(round, "turn");
+            return to + 1;
+        }
+        if (Previous(i) is not { IsHandTechnique: true } || Next(i) is not { Kind: "side" } || _draft.SentenceEnded || _lexemes[i + 1].Plain is "in" or "and") return i;
         var side = IndexAfter(i);
         if (side + 1 >= _lexemes.Count || _lexemes[side + 1] is not ({ Kind: "handNoun" } or { Plain: "palm" or "elbow" })) return i;
         _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[side + 1].Start + _lexemes[side + 1].Length)]);

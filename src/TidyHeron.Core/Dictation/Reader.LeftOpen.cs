@@ -9,7 +9,7 @@ public sealed partial class Reader
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft)
     {
-        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" }
+        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" or "slide" }
             || draft.Gaze is not (Gaze.Left or Gaze.Right) || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var side = draft.Gaze == Gaze.Left ? Side.Left : Side.Right;
         if (draft.Foot is { } foot && foot != side) return;

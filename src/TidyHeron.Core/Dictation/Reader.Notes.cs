@@ -14,6 +14,7 @@ public sealed partial class Reader
         if (clause.FirstOrDefault() is { Kind: "note" }) return false;
         if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
             || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
+        if (clause.FirstOrDefault() is { Kind: "footwork" } && clause.Any(l => l.Kind is "degrees" or "amount")) return true; // "…, so you turn a full turn to the left"
         // "…, block up on the left".
         if (clause is [{ IsHandTechnique: true }, ..] && clause.Count <= 4 && clause.Any(l => l.Is("side"))) return true;
         return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");

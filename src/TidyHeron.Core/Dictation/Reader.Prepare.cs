@@ -25,6 +25,9 @@ public sealed partial class Reader
             // "The right hand spears upward": the hand does it, no spear.
             if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" })
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
+            // "The right foot passes through": it steps.
+            if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
             // "The five-step form": its name.
             if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "form" or "kata" or "pattern" or "hyung" or "poomsae" or "tul" or "taolu" } && Previous(i) is null or { Kind: "number" })
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };

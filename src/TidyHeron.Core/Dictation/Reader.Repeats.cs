@@ -20,9 +20,16 @@ public sealed partial class Reader
             end += 2;
         }
         var clause = _lexemes.GetRange(i, end - i);
+        // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
+        if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ":") && clause.Any(l => l.Kind is "again" or "otherSide")
+            && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Is("side")) && told.Count(l => l.Kind is "technique" or "stance" or "footwork") >= 2)
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
         if (StartingWith(clause) is not null) return HasSomethingToRepeat();
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
-        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")))) return false;
+        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
@@ -80,7 +87,7 @@ public sealed partial class Reader
         var sameNumber = severalTimes && _explicitCounts && _listed == 0;
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
-        var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
+        var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again") || l.Is("times") && l.Value == "+1") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
         var alternating = clause.Any(l => l.Is("alternating"));
         var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
         foreach (var lexeme in clause) Note(lexeme, "command");
@@ -118,6 +125,7 @@ public sealed partial class Reader
         if (sameNumber)
             for (var k = from; k < _said.Count; k++)
                 if (_said[k].Counting == Counting.Own) _said[k] = _said[k] with { Counting = Counting.Then };
+        if (clause.Any(l => l.Is("shout")) && _said.Count > from) _said[^1] = _said[^1] with { Shout = true };
         if (turnOnly is null || from >= _said.Count) return;
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
         for (var k = 0; k < _fields.Count; k++)

@@ -243,7 +243,7 @@ public sealed partial class Reader
         // "Right lunge punch" while the left foot leads: the name of the punch says that it steps.
         else if (term.Id.Value == "lunge-punch" && sideOnly && hand is { } mine && Now().Lead?.Hand != mine && mine.OnSide is { } stepping && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
         {
-            (_draft.Footwork, _draft.Foot) = ("step", stepping);
+            (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", stepping, true);
             _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {stepping.Word} foot.", "reverse punch"));
         }
         // "Left knife hand. Right knife hand. Left knife hand.": over the leading foot, so it steps. Common practice.
@@ -409,8 +409,17 @@ public sealed partial class Reader
         // are two things in a row.
         var others = handNamed && hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
         if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
-        if (others && !_then) return _draft.SentenceEnded && _draft.Hands.Count >= 2;
+        if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i));
         return true;
+    }
+
+    /// <summary>"Then the left hand punches.": the sentence says that it comes after.</summary>
+    private bool SaidThenFirst(int i)
+    {
+        var k = i;
+        while (k > 0 && !_lexemes[k - 1].EndsSentence) k--;
+        while (k < i && (_lexemes[k].Is("filler") || _lexemes[k].IsStop)) k++;
+        return _lexemes[k].Is("then");
     }
 
     /// <summary>"Side kick and back fist at the same time": told only after both.</summary>

@@ -29,7 +29,7 @@ public sealed partial class Reader
     private bool InPlay() => _form.Weapon is not null || _weapons.Count > 0 || CarriedBefore() is not null
         || _before.Concat(_said).SelectMany(m => m.Hands).Any(h => h.Technique.Value is "regrip" or "slide-grip")
         || _lexemes.Any(l => l.Kind is "gripLead" or "tip" or "stopPlace")
-        || _lexemes.Any(l => l.Term is { IsWeapon: true } other && (!WeaponWords.Without.ContainsKey(other.Id.Value) || IsItsName(other, l.Plain) || NamesAWeapon(l)));
+        || _lexemes.Any(l => l.Term is { IsWeapon: true } other && l.Plain is not ("draw" or "draws" or "drawing") && (!WeaponWords.Without.ContainsKey(other.Id.Value) || IsItsName(other, l.Plain) || NamesAWeapon(l)));
 
     private static bool IsItsName(Term term, string plain) => term.Names.Values.Append(term.English).Any(n => string.Join(' ', Spelling.Words(n)) == plain);
 
@@ -72,6 +72,7 @@ public sealed partial class Reader
         var general = lexeme.Plain switch
         {
             "thrust" or "thrusts" or "thrusting" => "thrust",
+            "tsuki" or "zuki" or "jirugi" when weapon == "staff" => "thrust",
             "chop" or "chops" or "chopping" => "chop",
             "sweep" or "sweeps" or "sweeping" or "sweep the leg" => "sweep",
             _ => lexeme.Value,

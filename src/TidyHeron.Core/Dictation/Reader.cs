@@ -105,7 +105,7 @@ public sealed partial class Reader
     private bool FinishIsSaid()
     {
         const int LastWords = 10; // lexemes: a foot comes home in few words
-        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "finish" or "finishing" or "end" or "ending");
+        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
     }
 
     private DictationReading Result()
@@ -139,6 +139,7 @@ public sealed partial class Reader
         switch (lexeme.Kind)
         {
             case "stop":
+                TakeFistThrough();
                 if (lexeme.EndsSentence)
                 {
                     _draft.SentenceEnded = !_draft.IsEmpty;
@@ -182,6 +183,7 @@ public sealed partial class Reader
                 break;
             case "support": Note(lexeme, "foot"); break;
             case "from": i = TakeSource(i, opening: false); break;
+            case "opening" when BeginsTheForm() && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }: Note(lexeme, "filler"); break; // "we begin with the left foot stepping forward"
             case "opening" when BeginsTheForm(): i = TakeSource(i, opening: true); break;
             case "opening" when IsWhereWeAre(i, out var stood): TakeWhereWeAre(stood); break;
             case "opening": Note(lexeme, "filler"); break; // "you're in a left front stance": where the step just said has led
@@ -404,8 +406,19 @@ public sealed partial class Reader
             // "Down to the floor": where something ends that has no height of its own.
             else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
         }
+        TakeFistThrough();
         if (_hand is not null) Leftover(_limbLexeme);
         _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
+    }
+
+    /// <summary>"Right fist through": it punches.</summary>
+    private void TakeFistThrough()
+    {
+        if (_hand is not { } fist || _limbLexeme is not { Plain: "fist" } || _lexemes.IndexOf(_limbLexeme) is var limb && !_lexemes.Skip(limb + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight")) return;
+        if (_draft.HasHands) Begin(Counting.Then);
+        _draft.Hands.Add(new HandAction(new TermId("punch"), fist));
+        _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme!.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+        _hand = null;
     }
 
     /// <summary>A word that was known but found nothing to belong to is not dropped: it counts as not understood.</summary>

@@ -47,7 +47,7 @@ public partial class SameWalkThroughTests
         "book-form", "long-fist", "middle-part", "numbered-list", "nunchaku", "older-korean-words", "one-line-a-count", "sabre", "second-half", "second-section",
         "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "two-sticks", "whole-thing-again", "end-of-the-second-line",
         "diagonals-with-the-staff", "drawn-from-kneeling", "how-i-teach-the-staff", "lettered-abbreviations", "moves-by-name", "one-is-two-is", "ordinals-long-fist",
-        "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do",
+        "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents", "staff-ordinals",
     ];
 
     [Theory]
