@@ -112,7 +112,7 @@ internal sealed record FootChoice(
     private static Side? MovingFoot(Posture now, Move move, string? kind, Side? statedLead, Turn turned, Side? kicking, ref Inferred inferred)
     {
         if (move.Footwork?.Foot is { } said) return said;
-        if (kicking is not null && (kind is null or "land" || kind is "stay" && move.Kick?.Landing is not null)) return kicking ?? now.KickingFoot ?? statedLead ?? now.Lead?.Other ?? FirstStep;
+        if (kicking is not null && (kind is null or "land" || kind is "spin" or "jump" && move.Kick?.Landing is Landing.Front or Landing.Back || kind is "stay" && move.Kick?.Landing is not null)) return kicking ?? now.KickingFoot ?? statedLead ?? now.Lead?.Other ?? FirstStep;
         if (kind is "slide" or "shuffle" or "slide-back" or "hop" or "jump" or "roll" or "back-roll"
             && now.Lead is not null && statedLead is null) return null;
         inferred |= Inferred.Foot;

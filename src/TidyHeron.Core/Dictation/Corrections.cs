@@ -8,7 +8,7 @@ internal static class Corrections
         for (var i = 0; i < lexemes.Count; i++)
         {
             if (!lexemes[i].Is("correction")) continue;
-            if (lexemes[i].Value == "restart" || i + 2 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && lexemes[i + 2].Plain is "thats" or "that is" or "its" or "it is")
+            if (lexemes[i].Value == "restart" || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
                 for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
@@ -46,6 +46,8 @@ internal static class Corrections
             }
             lexemes[i] = lexemes[i] with { Kind = "filler" };
         }
+
+        bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
 
         int Neighbour(int i, int step)
         {

@@ -392,12 +392,19 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var way = Enum.Parse<Way>(lexeme.Value, ignoreCase: true);
         Note(lexeme, "way");
+        // "…, low block left. Then straight forward with the left, …": another move; from a diagonal it goes to the front again.
+        if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
+        if (lexeme.Plain == "straight forward" && Here().Heading.Degrees is 45 or 315 && _draft is { IsDone: false, HasTurn: false, Facing: null })
+        {
+            _draft.Facing = Notation.Heading.Front;
+            _fields[^1] = _fields[^1] with { Field = "facing", Assumption = "Read as facing the front again.", Instead = "forward" };
+        }
         // "Right foot back to the left foot": it comes home beside the other one.
         if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to"
-            && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+            && Next(i) is { Kind: "side" } && (Next(IndexAfter(i)) is { Kind: "footNoun" } || Alone(IndexAfter(i)) && _lexemes[IndexAfter(i)].Value != _draft.Foot?.Word))
         {
             (_draft.Footwork, _draft.Way) = ("pull-together", null);
-            var noun = IndexAfter(IndexAfter(i));
+            var noun = Alone(IndexAfter(i)) ? IndexAfter(i) : IndexAfter(IndexAfter(i));
             for (var k = i + 1; k <= noun; k++)
             {
                 Note(_lexemes[k], "footwork");

@@ -94,13 +94,6 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
-        // "Down into left bow": said with a side before it, the bow is the stance.
-        if (lexeme.Plain == "bow" && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
-        {
-            _lexemes[i] = lexeme with { Kind = "stance", Value = bow.Id.Value, Term = bow };
-            TakeStance(i);
-            return true;
-        }
         if ((kind is "lift-foot" or "slide" or "shift" or "drop" or "return" || lexeme.Plain is "bring" or "brings" or "take" or "put") && Next(i) is { Kind: "weapon" })
         {
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
@@ -165,6 +158,18 @@ public sealed partial class Reader
             Retell(i, "reverse-punch");
             return true;
         }
+        // "The hands cross low in front".
+        if (kind is "cross-front" && lexeme.Plain is "cross" && _hand == Hand.Both)
+        {
+            Retell(i, "x-block");
+            return true;
+        }
+        // "Cross both sai overhead": the weapons are crossed.
+        if (kind is "cross-front" && lexeme.Plain is "cross" or "crosses" && _foot is null && Next(i) is { Kind: "weapon" })
+        {
+            Retell(i, "x-block");
+            return true;
+        }
         // "The cross on the spot", where the words speak of jabs and hooks.
         if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
         {
@@ -216,7 +221,7 @@ public sealed partial class Reader
             return true;
         }
         // "Knife hands crossed in front of the face": the hands are.
-        if (lexeme.Plain.StartsWith("crossed", StringComparison.Ordinal) && (Previous(i) is { IsHandTechnique: true } || Previous(i) is { Kind: "handNoun" } || Next(i) is { IsHandTechnique: true }) && _foot is null)
+        if (lexeme.Plain.StartsWith("crossed", StringComparison.Ordinal) && (Previous(i) is { IsHandTechnique: true } || Previous(i) is { Kind: "handNoun" } || Next(i) is { IsHandTechnique: true } || Previous(i) is null && Alone(i) && _draft is { HasHands: true, SentenceEnded: false }) && _foot is null)
         {
             _draft.Notes.Add(Slice(lexeme));
             Note(lexeme, "note");

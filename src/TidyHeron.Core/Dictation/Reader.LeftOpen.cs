@@ -30,6 +30,31 @@ public sealed partial class Reader
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", "step back with the " + lead.Word + " foot");
     }
 
+    /// <summary>
+    /// "Left foot forward, left punch" out of a back stance: the stance is that in which one stepped and punched before.
+    /// Common practice; nobody punches so with the weight on the rear foot.
+    /// </summary>
+    private void PunchesAsBefore(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Foot: not null, Footwork: null or "step" or "step-back", Kick: null, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
+        for (var k = _said.Count + _before.Count - 1; k >= 0; k--)
+        {
+            var move = k >= _before.Count ? _said[k - _before.Count] : _before[k];
+            if (move is not { Stance: { } stance, Footwork.Kind.Value: "step" or "step-back", Hands: [{ Technique.Value: "punch" or "lunge-punch" }, ..] }) continue;
+            draft.Stance = stance.Kind;
+            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(stance.Kind, _ways.Tradition)}, as before.", "in the same stance");
+            return;
+        }
+    }
+
+    /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
+    private void BesideTheOtherFoot(Draft draft)
+    {
+        if (draft is not { Footwork: null, Foot: { } foot, Stance: null, HasTurn: false, Facing: null } || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
+        (draft.Footwork, draft.Way) = ("pull-together", null);
+        Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"stepping to the {foot.Other.Word}");
+    }
+
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>
     private void Assume(Draft draft, string field, string assumption, string instead)
     {

@@ -25,9 +25,18 @@ public sealed partial class Reader
             // "The right hand spears upward": the hand does it, no spear.
             if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" })
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
+            // "Down into left bow": with a side or a way into it, the bow is the stance.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
+                _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+            // "The right foot draws a circle": it steps in an arc.
+            if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "crescent-step", Term = null };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
+            // "Let's go": nobody lets go of anything.
+            if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
             // "The five-step form": its name.
             if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "form" or "kata" or "pattern" or "hyung" or "poomsae" or "tul" or "taolu" } && Previous(i) is null or { Kind: "number" })
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };

@@ -125,12 +125,26 @@ public sealed partial class Reader
         if (sameNumber)
             for (var k = from; k < _said.Count; k++)
                 if (_said[k].Counting == Counting.Own) _said[k] = _said[k] with { Counting = Counting.Then };
+        if (otherSide && from < _said.Count) ToldOver(end, from);
         if (clause.Any(l => l.Is("shout")) && _said.Count > from) _said[^1] = _said[^1] with { Shout = true };
         if (turnOnly is null || from >= _said.Count) return;
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
         for (var k = 0; k < _fields.Count; k++)
             if (_fields[k].Move == turnOnly.Id) _fields[k] = _fields[k] with { Move = _said[from].Id };
         ForgetNow();
+    }
+
+    /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
+    private void ToldOver(int end, int from)
+    {
+        if (end + 1 >= _lexemes.Count || !_lexemes[end].Is("stop", ",")) return;
+        var last = end + 1;
+        while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
+        var rest = _lexemes.GetRange(end + 1, last - end);
+        var repeated = _said.Skip(from).ToList();
+        bool IsRepeated(Lexeme l) => l.Is("stance") ? repeated.Any(m => m.Stance?.Kind.Value == l.Value) : repeated.Any(m => m.Kick?.Technique.Value == l.Value || m.Hands.Any(h => h.Technique.Value == l.Value));
+        var told = rest.Where(l => l.Kind is "stance" or "technique").ToList();
+        if (told.Count > 0 && rest.Any(l => l.Is("side")) && !rest.Any(l => l.Kind is "footwork" or "degrees" or "amount" or "then" or "turnSide" or "facing") && told.All(IsRepeated)) AsNote(end + 1, last);
     }
 
     /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>

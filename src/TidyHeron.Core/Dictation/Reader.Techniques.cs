@@ -52,8 +52,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
             TakeFootwork(i);
         }
-        // "Pull the bo back and thrust": the weapon moves.
-        else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && Next(i) is { Kind: "weapon" })
+        // "Pull the bo back and thrust", "pull down, kick": the weapon moves.
+        else if (_lexemes[i].Term!.Id.Value is "pull" && _hand is null && _side is null && (Next(i) is { Kind: "weapon" } || Next(i) is null && _weapons.Count > 0 && !LetGo()))
         {
             _draft.Notes.Add(Slice(_lexemes[i]));
             Note(_lexemes[i], "note");
@@ -144,10 +144,10 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return true;
         }
-        if (after == "up" && _draft is { Footwork: "step" or "lift-foot" or null, IsDone: false })
+        if (after == "up" && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
         {
             // "Bring the left knee up".
-            if (_draft.SentenceEnded) Begin(Counting.Own);
+            if (_draft.SentenceEnded && _draft.HasBody) Begin(Counting.Own);
             _draft.Footwork = "lift-foot";
             _draft.Foot ??= _side ?? _foot;
             (_side, _foot) = (null, null);
@@ -370,6 +370,9 @@ public sealed partial class Reader
     private bool IsAnnounced(int i)
     {
         if (Previous(i) is not { Kind: "number" } number || number.Number is < 2 or > 9 || !IsPlural(_lexemes[i])) return false;
+        // "Two blocks, outside block left then low block right": any blocks.
+        if (_lexemes[i].Value is "block" or "strike" or "punch" && !_lexemes[i].Plain.Contains(' ')
+            && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
         var sentences = 0;
         return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
     }

@@ -290,6 +290,8 @@ public sealed partial class Reader
         ResolveRearNamedLead(draft, shape);
         TurnWhereTheEyesGo(draft);
         DrawnBackStillLeads(draft, posture, shape);
+        PunchesAsBefore(draft, posture);
+        BesideTheOtherFoot(draft);
         var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
@@ -433,7 +435,9 @@ public sealed partial class Reader
     {
         // "Left foot, right L-stance": that school names these stances by the rear foot. Where the foot that was said
         // to step forward is the other one, that naming is the one that was meant.
-        if (!shape.NamedByRearFoot || draft.LeadIsPlain) return;
+        // Some name every back stance so; that the hand works over the foot that steps tells which way it is meant.
+        var maybe = draft.Stance is { Value: "back-stance" } && (_namedByRear || draft is { Foot: { } forth, Hands: [{ Hand: { } works }] } && works.OnSide == forth);
+        if (!shape.NamedByRearFoot && !maybe || draft.LeadIsPlain) return;
         if (draft is { Footwork: null or "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
         {
             draft.Lead = foot;

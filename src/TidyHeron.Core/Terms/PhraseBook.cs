@@ -89,6 +89,14 @@ internal sealed class PhraseBook
                             yield return variant;
                             if (variant.Length is > 1 and < 4) yield return [string.Concat(variant)];
                         }
+        // "Rider position", "position of the cat".
+        if (words.Length is 2 or 3 && words[^1] == "stance")
+            foreach (var other in new[] { "position", "posture" })
+            {
+                yield return [.. words[..^1], other];
+                yield return [other, "of", .. words[..^1]];
+                yield return [other, "of", "the", .. words[..^1]];
+            }
         // A Japanese stance is often named without the word for stance.
         if (words.Length > 1 && words[^1] == "dachi" && string.Concat(words[..^1]).Length > 3) yield return words[..^1];
     }
