@@ -138,7 +138,10 @@ public static class Speech
         if (move.Pivot is { } pivot) parts.Add(pivot == PivotPoint.Heel ? "pivoting on the heel" : "pivoting on the ball of the foot");
         if (move.Turn is { } turn) parts.Add(Turn(turn));
         if (move.Facing is { } facing) parts.Add("facing " + Heading(facing, ways.Directions));
-        if (move.Stance is { } stance) parts.Add(Stance(stance.Kind, stance.Lead, ways));
+        // Some schools name every back stance by its rear foot: against the foot that moves, the lead is said plainly.
+        if (move.Stance is { Kind.Value: "back-stance", Lead: { } lead } back && move.Footwork?.Foot is { } moving && moving != lead)
+            parts.Add($"{ways.Vocabulary.Name(back.Kind, ways.Tradition)} with the {lead.Word} foot leading");
+        else if (move.Stance is { } stance) parts.Add(Stance(stance.Kind, stance.Lead, ways));
     }
 
     private static string WayWord(Way way) => way switch
