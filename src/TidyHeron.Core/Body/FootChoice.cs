@@ -28,7 +28,7 @@ internal sealed record FootChoice(
         var moved = onTheSpot && move.Footwork?.Foot is null && kind is not null ? null
             : MovingFoot(now, move, kind, statedLead, turned, kicking, ref inferred);
 
-        Side? lead = shape.Feet == FeetKind.Even ? null : statedLead;
+        Side? lead = shape.Feet == FeetKind.Even ? null : statedLead ?? (kind == "return" ? opening.Lead : null);
         if (shape.Feet != FeetKind.Even && lead is null)
         {
             lead = LeadAfter(now, move, kind, moved, turned, shape.Feet);

@@ -42,6 +42,14 @@ internal sealed class Draft
     public bool TurnedAround { get; set; }
     /// <summary>The step was not said but taken for granted; words for it may follow.</summary>
     public bool StepAssumed { get; set; }
+    /// <summary>The foot was told by a bare side, which may have meant the way.</summary>
+    public bool FootFromSide { get; set; }
+    /// <summary>"Stand", said where one stands already.</summary>
+    public bool Stands { get; set; }
+    /// <summary>"Mawatte", the turn of the basics.</summary>
+    public bool IsMawatte { get; set; }
+    /// <summary>The rear foot swings across and leads then, as it did with the same word before.</summary>
+    public bool RearFootSwings { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }
@@ -130,7 +138,7 @@ internal sealed class Draft
         // To a diagonal and over three quarters of a circle the rear foot goes, to its own side, or that of the hand that works.
         static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
-        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
+        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? (RearFootSwings ? standing?.Other : standing) ?? Side.Right, 180) : null;
     }
 
     internal static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch

@@ -15,6 +15,8 @@ internal static class Formalities
         if (draft.Footwork is "bow" or "announce" or "return") return Formality.Other;
         if (draft.IsOpening && nothingCountedYet) return Formality.Opening;
         var stands = move.Stance is { } stance && (Standing.Contains(stance.Kind.Value) || stances.Of(stance.Kind).Feet == FeetKind.Even && draft.IsOpening);
+        // So is what the hands hold before anything is done: "stand, left fist at the waist".
+        if (nothingCountedYet && move is { Stance: null, Footwork: null, Kick: null, Turn: null, Facing: null, Shout: false, Hands.Count: > 0 } && move.Hands.All(AtRest) && draft.Stands) return Formality.Opening;
         // Standing ready before the first count, with the hands at rest, is the opening position.
         return nothingCountedYet && stands && move.Kick is null && move.Hands.All(AtRest) ? Formality.Opening : Formality.None;
     }

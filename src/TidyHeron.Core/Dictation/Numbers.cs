@@ -23,6 +23,12 @@ internal static class Numbers
         if (Word(start) is not { } first) return null;
         if (int.TryParse(first, out var digits)) return digits is >= 0 and <= 100_000 ? (digits, 1) : null;
 
+        if (first == "hundred" || first == "a" && Word(start + 1) == "hundred")
+        {
+            var next = start + (first == "a" ? 2 : 1);
+            if (Word(next) == "and" && UpTo99(next + 1) is not null) next++;
+            return UpTo99(next) is var (more, taken) ? (100 + more, next - start + taken) : (100, next - start);
+        }
         if (Units.TryGetValue(first, out var unit))
         {
             if (Word(start + 1) == "hundred")

@@ -12,10 +12,12 @@ public sealed partial class Reader
     private bool IsCountMark(int i)
     {
         var lexeme = _lexemes[i];
+        if (_noCounts) return false;
         if (_numbered.Contains(i)) return true;
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
+        if (lexeme.Is("countNoun") && !StartsSentence(i) && (_lexemes[i - 1].Is("from") || _lexemes[i - 1].Plain.EndsWith(" from", StringComparison.Ordinal))) return false; // "picking up from count fifteen"
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
         if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && (StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i)) || IsNextOrdinal(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
@@ -125,6 +127,11 @@ public sealed partial class Reader
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
             if (lexeme.Is("ordinal") && _draft is { IsOpening: true, Stance: not null }) Begin(Counting.Own); // "we're in ready stance and the first move is …"
             if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
+            if (lexeme.Is("number") && Follows(i, "on", "at") && Previous(i) is { Kind: "shout" })
+            {
+                Note(lexeme, "count"); // "kiai on 17"
+                return;
+            }
             if (lexeme.Is("number") && lexeme.Number > 9 && !(i > 0 && _lexemes[i - 1].Is("countNoun"))) Unread(lexeme);
             else Note(lexeme, "count");
             return;

@@ -171,7 +171,7 @@ public sealed partial class Reader
             };
             else if (_draft.Foot is null)
             {
-                _draft.Foot = side;
+                (_draft.Foot, _draft.FootFromSide) = (side, true);
                 _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction.", Instead = $"to the {side.Word}" };
             }
             return;

@@ -50,6 +50,14 @@ public sealed partial class Reader
 
     private void AssignFoot(int i, Side foot)
     {
+        // "Step left with the left foot": the first word was the way.
+        if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && _draft.Foot is { } bare)
+        {
+            (_draft.Way, _draft.Foot, _draft.FootFromSide) = (bare == Side.Left ? Way.Left : Way.Right, foot, false);
+            var told = _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "foot" && f.Assumption.Length > 0);
+            if (told >= 0) _fields[told] = _fields[told] with { Field = "way", Assumption = "", Instead = "" };
+            return;
+        }
         if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
@@ -138,6 +146,7 @@ public sealed partial class Reader
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);
         }
+        else if (_draft is { Footwork: "stomp", Foot: { } stamped, SentenceEnded: false, IsDone: false, Stance: null } && stamped != foot && !backward) Begin(Counting.Then); // "right foot stamps, left foot forward to bow stance"
         // "Come back, feet together and now forward, left foot, …": a stance without a lead was come to before it moves.
         else if (_draft is { Footwork: not null, Stance: { } even, SentenceEnded: false } && !backward && _ways.Stances.Of(even).Feet == FeetKind.Even && previous is not { Kind: "stance" }) Begin(Counting.Own);
         if (_draft.Footwork == "stay") return;

@@ -13,6 +13,14 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
         if (SaysSomethingElse(i) || kind == "land" && ComesDown(i)) return;
+        // "Turn ninety degrees, pulling the left foot around": how the turn goes.
+        if (kind == "pull-together" && (_draft.HasTurn || _draft.IsTurning) && _draft is { IsDone: false, SentenceEnded: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round"))
+        {
+            _draft.Footwork ??= "turn";
+            TakeWaitingFoot();
+            Note(lexeme, "footwork");
+            return;
+        }
         // "Left cat stance, left foot draws in": how the stance is come to.
         if (kind == "pull-together" && _draft is { Stance: { } into, IsDone: false, SentenceEnded: false, Footwork: null or "step" } && _ways.Stances.Of(into).Feet == FeetKind.Lead)
         {
@@ -51,6 +59,8 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             _side = null;
         }
+        _draft.RearFootSwings |= lexeme.Plain is "mawatte" && _rearFootSwings;
+        _draft.IsMawatte |= lexeme.Plain is "mawatte";
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }
@@ -130,6 +140,7 @@ public sealed partial class Reader
         // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
         if (kind == "rise" && lexeme.Plain is "stand" or "stand up" or "standing up" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
         {
+            _draft.Stands = true;
             Note(lexeme, "filler");
             return true;
         }
@@ -177,7 +188,7 @@ public sealed partial class Reader
             return true;
         }
         // "Jab with the left, cross with the right".
-        if (lexeme.Plain is "cross" && _draft.HasHands && !_draft.SentenceEnded && Next(i) is { Kind: "side" } && IndexAfter(i) is var with && Follows(with, "with") && Next(with) is not { Kind: "footNoun" })
+        if (lexeme.Plain is "cross" && (_draft.HasHands && !_draft.SentenceEnded || _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut")) && Next(i) is { Kind: "side" } && IndexAfter(i) is var with && Follows(with, "with") && Next(with) is not { Kind: "footNoun" })
         {
             Retell(i, "reverse-punch");
             return true;
@@ -330,6 +341,8 @@ public sealed partial class Reader
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
+        // "Step back right, step back left".
+        if (_draft.Footwork == kind && kind is "step" or "step-back" && _draft.Foot is { } before && _lexemes.IndexOf(footwork) is var here && here > 0 && _lexemes[here - 1].IsStop && Next(here) is { Kind: "side" } then && then.Value != before.Word && Next(IndexAfter(here)) is null) return true;
         if (_draft.Footwork == kind && kind is "step" or "step-back" && _lexemes.IndexOf(footwork) is var at && at > 1 && _lexemes[at - 1].Is("stop", ",") && _lexemes[at - 2].Plain == footwork.Plain) return true; // "step back, step back"
         // Two steps in one breath are two moves; a turn and a step are one.
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund

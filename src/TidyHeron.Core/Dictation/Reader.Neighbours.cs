@@ -23,6 +23,14 @@ public sealed partial class Reader
         return -1;
     }
 
+    /// <summary>Whether nothing but "then", articles and commas stands before it in its sentence.</summary>
+    private bool OnlySmallWordsBefore(int i)
+    {
+        for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence && !_lexemes[k].Is("stop", ":"); k--)
+            if (!_lexemes[k].IsStop && _lexemes[k].Kind is not ("filler" or "then")) return false;
+        return true;
+    }
+
     private Lexeme? NextPastLevels(int i)
     {
         var at = IndexAfter(i);

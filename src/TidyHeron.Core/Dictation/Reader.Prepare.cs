@@ -49,6 +49,9 @@ public sealed partial class Reader
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         FindNumbers();
         FindTitles();
+        // One number alone before many sentences calls nothing: "Kata for juniors, one: …".
+        var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
+        _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }

@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>"Again", "other side", "three times" and cuts.</summary>
 public sealed partial class Reader
 {
-    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together", "passage", "ordinal", "countWord", "from", "degrees"];
+    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together", "passage", "ordinal", "countWord", "from", "degrees", "relHand"];
 
     /// <summary>Whether a clause from here on consists only of a command, such as "same on the other side".</summary>
     private bool IsCommand(int i, out int end)
@@ -21,6 +21,7 @@ public sealed partial class Reader
         }
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
+        if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
         if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ":") && clause.Any(l => l.Kind is "again" or "otherSide")
             && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Is("side")) && told.Count(l => l.Kind is "technique" or "stance" or "footwork") >= 2)
         {
@@ -75,6 +76,21 @@ public sealed partial class Reader
             return;
         }
         var clause = _lexemes.GetRange(i, end - i);
+        // "Step right, same with the other hand": what the hands did, with this step.
+        if (_draft is { HasBody: true, IsDone: false, SentenceEnded: false, Footwork: not "turn" } && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHands() is { Count: > 0 } hands)
+        {
+            _draft.Hands.AddRange(hands.Select(h => h with { Hand = h.Hand?.Other }));
+            foreach (var lexeme in clause) Note(lexeme, "command");
+            return;
+        }
+        // "…, and again the other arm": only the hands change.
+        if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "otherSide" or "passage" or "number"))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = (h.Hand ?? Now().Hands.LastOrDefault()?.Hand)?.Other }));
+            foreach (var lexeme in clause) Note(lexeme, "command");
+            return;
+        }
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
@@ -91,7 +107,7 @@ public sealed partial class Reader
         var alternating = clause.Any(l => l.Is("alternating"));
         var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
         foreach (var lexeme in clause) Note(lexeme, "command");
-        if (clause.Any(l => l.Is("handNoun"))) otherSide = true; // "the same with the right hand"
+        if (clause.Any(l => l.Kind is "handNoun" or "relHand")) otherSide = true; // "the same with the right hand"
         var more = times switch
         {
             null => 1,
@@ -132,6 +148,13 @@ public sealed partial class Reader
         for (var k = 0; k < _fields.Count; k++)
             if (_fields[k].Move == turnOnly.Id) _fields[k] = _fields[k] with { Move = _said[from].Id };
         ForgetNow();
+    }
+
+    /// <summary>What the hands did on the last count.</summary>
+    private List<HandAction> LastHands()
+    {
+        var moves = SoFar().Moves;
+        return moves.Count == 0 ? [] : [.. moves.Skip(StartOfCount(moves.Count - 1)).SelectMany(m => m.Hands)];
     }
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>

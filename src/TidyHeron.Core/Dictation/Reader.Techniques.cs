@@ -192,7 +192,7 @@ public sealed partial class Reader
         // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
         var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
         if (afterStep) Begin(Counting.Then);
-        else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && _draft.Stance is not null || WentToGround)
+        else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && (_draft.Stance is not null || _draft is { Footwork: "step" or "step-back", Foot: { } stood } && foot is { } raised && raised != stood) || WentToGround)
         {
             var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
             if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
@@ -247,11 +247,12 @@ public sealed partial class Reader
             _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {stepping.Word} foot.", "reverse punch"));
         }
         // "Left knife hand. Right knife hand. Left knife hand.": over the leading foot, so it steps. Common practice.
-        else if (term.Id.Value == "knife-hand-block" && sideOnly && hand is { } over && over.OnSide is { } forward && Now() is { Lead: { } front, Stance.Value: "back-stance" or "l-stance" or "cat-stance" } && front != forward
+        else if (sideOnly && hand is { } over && over.OnSide is { } forward && Now() is { Lead: { } front, Stance: var on } && front != forward
+            && (term.Id.Value == "knife-hand-block" && on.Value is "back-stance" or "l-stance" or "cat-stance" || _explicitCounts && term.Id.Value == "rising-block" && on.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance")
             && _draft is { Counting: Counting.Own, Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
         {
             (_draft.Footwork, _draft.Foot) = ("step", forward);
-            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A knife-hand block is over the leading foot: read as stepping with the {forward.Word} foot.", $"staying, {over.Word} knife-hand block"));
+            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A {term.English} is over the leading foot: read as stepping with the {forward.Word} foot.", $"staying, {over.Word} {term.English}"));
         }
         (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
         var before = i - 1;
@@ -263,8 +264,10 @@ public sealed partial class Reader
         // "Three steps forward with rising blocks": the steps tell how many.
         if (repeats == 1 && _stepsSaid > 1 && lexeme.Plain.EndsWith('s') && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) repeats = _stepsSaid;
         _stepsSaid = 0;
+        // "15 to 17: lunge punch right, left, right".
+        if (repeats == 1 && _listed >= 2 && _draft is { Hands.Count: 1, Stance: null } && SidesAhead(i, _listed)) repeats = _listed;
         // "Three punches going forward" are three steps with a number each; "three punches" are one number.
-        var steps = repeats > 1 && (_draft.Footwork is "step" || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
+        var steps = repeats > 1 && (_draft.Footwork is "step" || term.Id.Value == "lunge-punch" || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
         if (steps)
         {
             if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
@@ -283,7 +286,7 @@ public sealed partial class Reader
         {
             var last = _draft.Hands[^1];
             Begin(steps ? Counting.Own : Counting.Then);
-            if (steps && _listed >= repeats) _draft.Counting = Counting.Own;
+            if (_listed >= repeats) _draft.Counting = Counting.Own;
             if (steps) _draft.Footwork = "step";
             _draft.Hands.Add(last with { Hand = sides?[again].Hand ?? last.Hand?.Other });
         }
@@ -331,6 +334,9 @@ public sealed partial class Reader
         _draft.Kick = kick with { Landing = Landing.Front };
         Assume(_draft, "kick", "Read as landing in front.", "kick, bring it back");
     }
+
+    private bool SidesAhead(int i, int howMany) =>
+        _lexemes.Skip(i + 1).TakeWhile(l => l.Is("stop", ",") || l.Is("side") || l.Is("then") || l.Plain is "and").Count(l => l.Is("side")) == howMany;
 
     /// <summary>"Three punches, right left right": the sides of a series, one after the other; none if there are not as many.</summary>
     private List<Side>? SidesAfter(int i, int howMany)
@@ -421,8 +427,7 @@ public sealed partial class Reader
     {
         var k = i;
         while (k > 0 && !_lexemes[k - 1].EndsSentence) k--;
-        while (k < i && (_lexemes[k].Is("filler") || _lexemes[k].IsStop)) k++;
-        return _lexemes[k].Is("then");
+        return _lexemes.Skip(k).Take(i - k).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "then" };
     }
 
     /// <summary>"Side kick and back fist at the same time": told only after both.</summary>

@@ -39,6 +39,8 @@ public sealed partial class Reader
     private readonly HashSet<string> _weapons = []; // the kinds of weapon that the words speak of
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
+    private bool _rearFootSwings;  // "mawatte" was said with the other foot leading afterwards
+    private bool _noCounts;        // the only number that looks like a call is none
     private bool _lastInSentence; // the move being said began with its sentence
     private bool _namedByRear;    // these words name such stances by the rear foot
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
@@ -188,6 +190,10 @@ public sealed partial class Reader
             case "opening" when IsWhereWeAre(i, out var stood): TakeWhereWeAre(stood); break;
             case "opening": Note(lexeme, "filler"); break; // "you're in a left front stance": where the step just said has led
             case "shout" when Follows(i, "after"): Note(lexeme, "filler"); break; // "after the shout, …"
+            case "shout" when _draft.IsEmpty && _said.Count > 0 && _repeated == _before.Count + _said.Count && !StartsSentence(i):
+                _said[^1] = _said[^1] with { Shout = true }; // "… three times, shout on the last"
+                Note(lexeme, "shout");
+                break;
             case "shout": ForThisMove(lexeme).Shout = true; break;
             case "breath": ForThisMove(lexeme).Breath = Enum.Parse<Breath>(lexeme.Value, true); break;
             case "tempo": ForThisMove(lexeme).Tempo = Enum.Parse<Tempo>(lexeme.Value, true); break;
@@ -195,7 +201,7 @@ public sealed partial class Reader
                 _shoulder = shoulder;
                 goto case "gaze";
             case "gaze":
-                if (_draft is { SentenceEnded: true, HasBody: true, Gaze: not null }) Begin(Counting.Own); // the eyes go on: nothing of what they did is lost
+                if (_draft is { SentenceEnded: true, HasBody: true, Gaze: not null } || _draft is { SentenceEnded: true, HasBody: true } && lexeme.Value is "left" or "right" && Clauses(i).All(l => l.Kind is "gaze" or "filler" or "then" || l.IsStop)) Begin(Counting.Own); // the eyes go on: nothing of what they did is lost
                 var looking = ForThisMove(lexeme);
                 looking.LooksFirst = !looking.HasBody;
                 looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
@@ -292,6 +298,7 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
+        _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
         var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
@@ -352,7 +359,7 @@ public sealed partial class Reader
     {
         // "Slowly sink into …": said before a move of its own, it is not about the one before.
         var at = _lexemes.IndexOf(lexeme);
-        if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && (StartsSentence(at) || at > 0 && _lexemes[at - 1].Is("then") && StartsSentence(at - 1)) && !_explicitCounts
+        if (_draft is { SentenceEnded: true, IsDone: true } && lexeme.Kind is "tempo" or "gaze" && OnlySmallWordsBefore(at) && !_explicitCounts
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
         // "Punch, and two fast punches": a pace right before a technique is that one's.
         else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
@@ -416,6 +423,15 @@ public sealed partial class Reader
     /// <summary>"Right fist through": it punches.</summary>
     private void TakeFistThrough()
     {
+        // "Left hand, right hand, left kick": among jabs and hooks a hand by itself punches.
+        if (_hand is { } bare && _limbLexeme is { Plain: "hand" } && _lexemes.IndexOf(_limbLexeme) is var noun and >= 0 && Alone(noun) && Previous(noun) is { Kind: "side" } && Previous(IndexBefore(noun)) is null
+            && (noun + 2 >= _lexemes.Count || _lexemes[noun + 2].Kind is not ("technique" or "level" or "filler") || _lexemes[noun + 2].IsKick) && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
+        {
+            if (_draft.IsDone) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+            _draft.Hands.Add(new HandAction(new TermId("punch"), bare));
+            _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+            _hand = null;
+        }
         if (_hand is not { } fist || _limbLexeme is not { Plain: "fist" } || _lexemes.IndexOf(_limbLexeme) is var limb && !_lexemes.Skip(limb + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight")) return;
         if (_draft.HasHands) Begin(Counting.Then);
         _draft.Hands.Add(new HandAction(new TermId("punch"), fist));

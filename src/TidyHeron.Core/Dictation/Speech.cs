@@ -139,7 +139,7 @@ public static class Speech
         if (move.Turn is { } turn) parts.Add(Turn(turn));
         if (move.Facing is { } facing) parts.Add("facing " + Heading(facing, ways.Directions));
         // Some schools name every back stance by its rear foot: against the foot that moves, the lead is said plainly.
-        if (move.Stance is { Kind.Value: "back-stance", Lead: { } lead } back && move.Footwork?.Foot is { } moving && moving != lead)
+        if (move.Stance is { Kind.Value: "back-stance", Lead: { } lead } back && move.Footwork is { Kind.Value: "step" or "turn" or "slide", Foot: { } moving, Way: not Way.Back } && moving != lead)
             parts.Add($"{ways.Vocabulary.Name(back.Kind, ways.Tradition)} with the {lead.Word} foot leading");
         else if (move.Stance is { } stance) parts.Add(Stance(stance.Kind, stance.Lead, ways));
     }
