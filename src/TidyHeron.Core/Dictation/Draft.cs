@@ -50,6 +50,10 @@ internal sealed class Draft
     public bool IsMawatte { get; set; }
     /// <summary>The rear foot swings across and leads then, as it did with the same word before.</summary>
     public bool RearFootSwings { get; set; }
+    /// <summary>"Bring": the foot is fetched to somewhere.</summary>
+    public bool Brought { get; set; }
+    /// <summary>What the hands do for the salute that is said in the same sentence.</summary>
+    public bool SalutesNext { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }

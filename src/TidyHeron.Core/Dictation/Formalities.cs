@@ -12,6 +12,7 @@ internal static class Formalities
 
     public static Formality Of(Draft draft, Move move, bool nothingCountedYet, StanceSet stances)
     {
+        if (nothingCountedYet && !draft.IsNumbered && draft.SalutesNext) return Formality.Opening; // "right fist to the left palm, salute"
         if (draft.Footwork is "bow" or "announce" or "return") return Formality.Other;
         if (draft.IsOpening && nothingCountedYet) return Formality.Opening;
         var stands = move.Stance is { } stance && (Standing.Contains(stance.Kind.Value) || stances.Of(stance.Kind).Feet == FeetKind.Even && draft.IsOpening);

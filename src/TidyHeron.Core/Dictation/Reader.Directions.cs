@@ -125,6 +125,12 @@ public sealed partial class Reader
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return;
         }
+        // "Left front stance to the left": one goes there.
+        if (previous is { Kind: "stance" } && Follows(i, "to") && _draft is { Stance: { } went, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" } && _ways.Stances.Of(went).Feet == FeetKind.Lead && next is not { Kind: "footNoun" or "handNoun" })
+        {
+            (_draft.Footwork, _draft.Way) = ("step", side == Side.Left ? Way.Left : Way.Right);
+            return;
+        }
         switch (next)
         {
             // "A left step with a jab".

@@ -37,7 +37,11 @@ public sealed partial class Reader
             Begin(Counting.Then);
             (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (amount, side1, facing);
         }
-        else if (BeginsNewMove(lexeme)) Begin(kind == "land" && !_draft.SentenceEnded ? Counting.Then : Counting.Own);
+        else if (BeginsNewMove(lexeme))
+        {
+            _draft.SalutesNext = kind == "bow" && _draft is { SentenceEnded: false, Footwork: null, Kick: null, HasTurn: false };
+            Begin(kind == "land" && !_draft.SentenceEnded ? Counting.Then : Counting.Own);
+        }
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
@@ -49,6 +53,7 @@ public sealed partial class Reader
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
+        _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
         _draft.Drawn |= kind is "pull-together" or "slide";
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
@@ -216,6 +221,12 @@ public sealed partial class Reader
             Note(lexeme, "footwork"); // "three punches going forward": taken in already
             return true;
         }
+        // "Bring your hands up".
+        if (lexeme.Plain is "bring" or "brings" or "put" or "get" && Next(i) is { Term.Family: "guard" })
+        {
+            Note(lexeme, "filler");
+            return true;
+        }
         if (kind is not ("bow" or "announce" or "return") && MovesAHand(i))
         {
             // "Slide the left hand down", "both hands come up": the verb is a hand's, not a foot's.
@@ -325,7 +336,7 @@ public sealed partial class Reader
         if (_draft.IsEmpty || !_draft.HasBody) return false;
         if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
         // "Bring the left foot back to ready stance": one move, said in two words.
-        if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "step" or "step-back" or "pull-together" or null }) return false;
+        if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "turn" or "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;
         if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
         // "Spinning back fist, turning 360 left": the turn says how far the spin goes.

@@ -50,9 +50,27 @@ public sealed partial class Reader
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
-        if (draft is not { Footwork: null, Foot: { } foot, Stance: null, HasTurn: false, Facing: null } || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
+        if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"stepping to the {foot.Other.Word}");
+    }
+
+    /// <summary>
+    /// Out of horse stance "turn left into left bow … turn right into right bow": to the other end of the line on which the
+    /// feet stand, which is half a turn. Common practice.
+    /// </summary>
+    private void TurnToTheOtherEnd(Draft draft, Posture now)
+    {
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
+            || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var k = walk.Postures.Count - 1;
+        while (k >= 0 && walk.Postures[k].Heading == now.Heading) k--;
+        // The feet have stayed on one line since the stance without a lead.
+        if (k < 0 || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even || walk.Postures[k].Heading + Turn.To(side.Other, 90) != now.Heading
+            || SoFar().Moves.Skip(k + 1).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
+        draft.TurnAmount = 180;
+        Assume(draft, "turn", $"Read as to the other end, half a turn.", $"turn 90 degrees {side.Word}");
     }
 
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>

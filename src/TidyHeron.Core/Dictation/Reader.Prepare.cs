@@ -31,9 +31,18 @@ public sealed partial class Reader
             // "The right foot draws a circle": it steps in an arc.
             if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "crescent-step", Term = null };
+            // "Hidari ashi hiki": the foot is drawn back.
+            if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step-back", Term = null };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
+            // "Seventh step left … Eighth turn around …": not an eighth of a turn.
+            if (_lexemes[i] is { Kind: "amount", Plain: "eighth turn" } eighth && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7")))
+            {
+                _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
+                _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
+            }
             // "Let's go": nobody lets go of anything.
             if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
@@ -76,6 +85,9 @@ public sealed partial class Reader
     /// </summary>
     private void FindNumbers()
     {
+        // "First turn left … Second step forward …".
+        var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && StartsSentence(i)).ToList();
+        if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals);
         var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
         if (all.Find(StartsSentence) is var at && (all.Count < 3 || !StartsSentence(at))) return;
         var found = new List<int>();

@@ -226,7 +226,7 @@ public sealed partial class Reader
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
         if (SaysWhich(i, term, hand)) return;
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
-        if (Follows(i, "with") && _draft is { Kick: not null, HasHands: false }) _together = true; // "side kick with a back fist"
+        if ((Follows(i, "with") || Follows(SideIndex(i), "with")) && _draft is { Kick: not null, HasHands: false, SentenceEnded: false }) _together = true; // "side kick with a back fist"
         var named = _hand is not null;
         if (StartsAnotherMove(i, term, hand, named, out var counting))
         {

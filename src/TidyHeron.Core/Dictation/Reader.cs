@@ -292,12 +292,15 @@ public sealed partial class Reader
     private void Add(Draft draft)
     {
         var posture = Now();
+        // "Turn to face the front, left foot leads": in the stance one stands in.
+        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
         TurnWhereTheEyesGo(draft);
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
+        TurnToTheOtherEnd(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
         var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);

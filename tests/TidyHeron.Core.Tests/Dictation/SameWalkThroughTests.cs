@@ -48,7 +48,7 @@ public partial class SameWalkThroughTests
         "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "two-sticks", "whole-thing-again", "end-of-the-second-line",
         "diagonals-with-the-staff", "drawn-from-kneeling", "how-i-teach-the-staff", "lettered-abbreviations", "moves-by-name", "one-is-two-is", "ordinals-long-fist",
         "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents", "staff-ordinals",
-        "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
+        "first-second-third", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
         "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "two-sai",
     ];
 
