@@ -6,11 +6,25 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>How a weapon is led: which hand leads the grip, from which side it strikes, how high its tip ends, where it stops.</summary>
 public sealed partial class Reader
 {
+    private readonly HashSet<string> _named = []; // the weapons spoken of outside remarks
+
+    /// <summary>
+    /// What the form carries from now on: named once at its beginning, the weapon is in the hands for all that is said later.
+    /// </summary>
+    private WeaponCarried? Carried()
+    {
+        if (_form.Weapon is not null || _named.Count != 1 || !_before.All(m => m.Counting == Counting.Uncounted) || Body.Weapon.Find(_named.First()) is not { } weapon) return _form.Weapon;
+        var at = _fields.FindIndex(f => f.Field == "weapon");
+        if (at >= 0) _fields[at] = _fields[at] with { Assumption = $"The form carries a {weapon.Name} from here on; its settings tell which." };
+        return new WeaponCarried(weapon.Id);
+    }
+
     /// <summary>"Left stick", "both sticks": with a side the weapon stands for the hand that holds it; by itself it is only named.</summary>
     private void TakeWeaponNoun(int i)
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "weapon");
+        _named.Add(lexeme.Plain.Split(' ')[^1] is "sabre" or "saber" or "broadsword" ? "broadsword" : lexeme.Value);
         if (_side is { } side) (_side, _hand, _limbLexeme) = (null, side.Hand, lexeme);
         else if (Follows(i, "both") && Next(i) is { Kind: "technique" or "level" }) (_hand, _limbLexeme) = (Hand.Both, lexeme);
     }
@@ -77,7 +91,7 @@ public sealed partial class Reader
             "sweep" or "sweeps" or "sweeping" or "sweep the leg" => "sweep",
             _ => lexeme.Value,
         };
-        if (general == "chop" && weapon == "sword" && _lexemes.Any(l => l.Is("weapon", "sword") && (l.Plain.EndsWith("sabre", StringComparison.Ordinal) || l.Plain.EndsWith("broadsword", StringComparison.Ordinal)))) return TermOf("broadsword-chop");
+        if (general == "chop" && weapon == "sword" && (_form.Weapon is { Kind: "broadsword" } || _lexemes.Any(l => l.Is("weapon", "sword") && (l.Plain.EndsWith("sabre", StringComparison.Ordinal) || l.Plain.EndsWith("broadsword", StringComparison.Ordinal))))) return TermOf("broadsword-chop");
         return WeaponWords.With[weapon].TryGetValue(general, out var term) ? TermOf(term) : null;
     }
 

@@ -122,6 +122,7 @@ public sealed partial class Reader
         var order = moves.Select((m, i) => (m.Id, i)).ToDictionary(p => p.Id, p => p.i);
         var form = _form with
         {
+            Weapon = Carried(),
             Moves = moves.ToValueList(),
             Sections = sections.OrderBy(s => order.GetValueOrDefault(s.First, int.MaxValue)).ToValueList(),
         };
