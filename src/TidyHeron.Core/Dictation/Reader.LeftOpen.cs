@@ -121,4 +121,24 @@ public sealed partial class Reader
         if (k < 0 || !(_lexemes[k].Is("from") || _lexemes[k].Plain is "after" or "after that")) return false;
         return i + 1 >= _lexemes.Count || _lexemes[i + 1] is { IsStop: true } or { Kind: "opening" } or { Kind: "filler", Plain: "you" or "we" or "i" or "youre" or "youll" or "were" };
     }
+
+    private void ResolveRearNamedLead(Draft draft, StanceShape shape)
+    {
+        // "Left foot, right L-stance": that school names these stances by the rear foot. Where the foot that was said
+        // to step forward is the other one, that naming is the one that was meant.
+        // Some name every back stance so; that the hand works over the foot that steps tells which way it is meant.
+        var maybe = draft.Stance is { Value: "back-stance" } && (_namedByRear || draft is { Foot: { } forth, Hands: [{ Hand: { } works }] } && works.OnSide == forth);
+        if (!shape.NamedByRearFoot && !maybe || draft.LeadIsPlain) return;
+        if (draft is { Footwork: null or "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
+        {
+            draft.Lead = foot;
+            _namedByRear = true;
+            Assume(draft, "stance", $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot.", "");
+        }
+        else if (_namedByRear && draft is { Foot: null, Lead: { } named })
+        {
+            draft.Lead = named.Other;
+            Assume(draft, "stance", $"Called {named.Word} by the rear foot, as before in this text.", "");
+        }
+    }
 }

@@ -120,177 +120,69 @@ public sealed partial class Reader
         return null;
     }
 
-    /// <summary>"The knee": a part of the body wherever something is done to it or with it, not a strike.</summary>
-    private bool TakeKneeOfTheBody(int i)
-    {
-        var lexeme = _lexemes[i];
-        var after = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
-        var down = after is "down" or "goes down" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Take(3).Any(l => l.Plain is "down" or "to the floor" or "back down");
-        if (down && after is not "strike" && (_side ?? _foot) is not null)
-        {
-            // "Left knee going back down": it is knelt on.
-            if (_draft.IsDone || _draft is { HasBody: true, SentenceEnded: true }) Begin(Counting.Own);
-            (_draft.Footwork, _draft.Way) = ("kneel", null);
-            _draft.Foot = _side ?? _foot;
-            (_side, _foot) = (null, null);
-            Note(lexeme, "footwork");
-            return true;
-        }
-        if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && Previous(SideIndex(i)) is { Value: "lift-foot" })
-        {
-            // "Lift the right knee".
-            _draft.Foot ??= _side ?? _foot;
-            (_side, _foot) = (null, null);
-            Note(lexeme, "footwork");
-            return true;
-        }
-        if (after == "up" && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
-        {
-            // "Bring the left knee up".
-            if (_draft.SentenceEnded && _draft.HasBody) Begin(Counting.Own);
-            _draft.Footwork = "lift-foot";
-            _draft.Foot ??= _side ?? _foot;
-            (_side, _foot) = (null, null);
-            Note(lexeme, "footwork");
-            return true;
-        }
-        if (!Follows(i, "on", "to", "at", "past", "above", "under", "over", "behind") || _draft.Footwork is "drop" or "kneel") return false;
-        if (_draft.Footwork == "rise" && Follows(i, "on")) (_draft.Stance, _draft.Footwork) = (new TermId("both-knees"), "stay");
-        else _draft.Notes.Add(Slice(lexeme));
-        _side = null;
-        Note(lexeme, "note");
-        return true;
-    }
-
-    private void TakeKick(int i)
-    {
-        var lexeme = _lexemes[i];
-        var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
-        // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.
-        if (lexeme.Plain is "leg kicks" or "leg kick" && foot is not null && lexeme.Value != "kick")
-        {
-            lexeme = lexeme with { Value = "kick", Term = TermOf("kick") };
-            _lexemes[i] = lexeme;
-        }
-        // "Drop to the right knee": what is knelt on, not a strike.
-        if (lexeme.Plain is "knee" or "knees" && _draft is { Footwork: "drop" or "kneel", SentenceEnded: false })
-        {
-            _draft.Footwork = "kneel";
-            _draft.Foot ??= foot ?? (_draft.Way is Way.Right ? Side.Right : _draft.Way is Way.Left ? Side.Left : null);
-            (_foot, _side, _draft.Way) = (null, null, null);
-            Note(lexeme, "footwork");
-            return;
-        }
-        // "You kick with the left leg, a front kick": the second word says which kick.
-        if (_draft is { Kick: { Technique.Value: "kick" } unnamed, SentenceEnded: false, HasHands: false } && !_then)
-        {
-            _draft.Kick = unnamed with { Technique = lexeme.Term!.Id, Foot = foot ?? unnamed.Foot, Level = _level ?? unnamed.Level };
-            (_foot, _side, _level) = (null, null, null);
-            Note(lexeme, "kick");
-            return;
-        }
-        // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
-        var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
-        if (afterStep) Begin(Counting.Then);
-        else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && (_draft.Stance is not null || _draft is { Footwork: "step" or "step-back", Foot: { } stood } && foot is { } raised && raised != stood) || WentToGround)
-        {
-            var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
-            if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
-        }
-        (_foot, _side, _then, _draft.SentenceEnded) = (null, null, false, false);
-        _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
-        _level = null;
-        Note(lexeme, "kick");
-    }
-
     private void TakeHandTechnique(int i)
     {
         var lexeme = _lexemes[i];
-        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
-        {
-            Note(lexeme, "filler"); // "three strikes: …": they are named next
-            return;
-        }
-        if (IsAnnounced(i))
-        {
-            Note(lexeme, "filler"); // "three rising blocks, step right rising block, …": they are said one by one
-            return;
-        }
         var term = lexeme.Term!;
-        if (GoesOnFromThePalm(i, term)) return;
-        if (term.Limb == "both" && _draft is { Hands: [.., var twice], SentenceEnded: false } && twice.Technique == term.Id && !_then && !_together && _hand is null && _side is null && _level is null)
-        {
-            Note(lexeme, "technique"); // "hands to the left hip, stacked": said once more in other words
-            return;
-        }
+        if (SaidElsewhere(i, term)) return;
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
         if (SaysWhich(i, term, hand)) return;
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if ((Follows(i, "with") || Follows(SideIndex(i), "with")) && _draft is { Kick: not null, HasHands: false, SentenceEnded: false }) _together = true; // "side kick with a back fist"
-        var named = _hand is not null;
-        if (StartsAnotherMove(i, term, hand, named, out var counting))
+        if (StartsAnotherMove(i, term, hand, handNamed: _hand is not null, out var counting))
         {
             LandsForTheHands(i, term);
             Begin(counting);
         }
-        var sideOnly = _hand is null && _side is not null;
-        // "Front kick, lunge punch": the kicking foot lands in front.
-        if (term.Id.Value == "lunge-punch" && _said is [.., { Kick: { Landing: null } kicked } kickMove] && _draft is { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false } && !_together)
-        {
-            _said[^1] = kickMove with { Kick = kicked with { Landing = Landing.Front } };
-            ForgetNow();
-        }
-        // "Right lunge punch" while the left foot leads: the name of the punch says that it steps.
-        else if (term.Id.Value == "lunge-punch" && sideOnly && hand is { } mine && Now().Lead?.Hand != mine && mine.OnSide is { } stepping && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
-        {
-            (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", stepping, true);
-            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A lunge punch steps: read as stepping with the {stepping.Word} foot.", "reverse punch"));
-        }
-        // "Left knife hand. Right knife hand. Left knife hand.": over the leading foot, so it steps. Common practice.
-        else if (sideOnly && hand is { } over && over.OnSide is { } forward && Now() is { Lead: { } front, Stance: var on } && front != forward
-            && (term.Id.Value == "knife-hand-block" && on.Value is "back-stance" or "l-stance" or "cat-stance" || _explicitCounts && term.Id.Value == "rising-block" && on.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance")
-            && _draft is { Counting: Counting.Own, Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false })
-        {
-            (_draft.Footwork, _draft.Foot) = ("step", forward);
-            _fields.Add(new ReadField(_draft.Id, "footwork", lexeme.Start, lexeme.Length, $"A {term.English} is over the leading foot: read as stepping with the {forward.Word} foot.", $"staying, {over.Word} {term.English}"));
-        }
+        if (!LandsForTheLunge(term) && _hand is null && _side is not null && hand is { } named) StepsForTheHand(i, term, named);
         (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
-        var before = i - 1;
-        while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--; // "two fast punches"
-        var repeats = before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && IsPlural(lexeme) && !IsCountMark(before) ? number.Number : 1;
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;
         Note(lexeme, "technique");
-        // "Three steps forward with rising blocks": the steps tell how many.
-        if (repeats == 1 && _stepsSaid > 1 && lexeme.Plain.EndsWith('s') && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) repeats = _stepsSaid;
-        _stepsSaid = 0;
-        // "15 to 17: lunge punch right, left, right".
-        if (repeats == 1 && _listed >= 2 && _draft is { Hands.Count: 1, Stance: null } && SidesAhead(i, _listed)) repeats = _listed;
-        // "Three punches going forward" are three steps with a number each; "three punches" are one number.
-        var steps = repeats > 1 && (_draft.Footwork is "step" || term.Id.Value == "lunge-punch" || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) || SteppingIsNext(i));
-        if (steps)
+        TakeSeries(i);
+    }
+
+    /// <summary>Whether the word only announces or says once more what other words tell.</summary>
+    private bool SaidElsewhere(int i, Term term)
+    {
+        var lexeme = _lexemes[i];
+        // "Three strikes: …", "three rising blocks, step right rising block, …": they are named one by one.
+        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") || IsAnnounced(i))
         {
-            if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
-            {
-                var action = _draft.Hands[^1];
-                _draft.Hands.RemoveAt(_draft.Hands.Count - 1);
-                Begin(Counting.Own);
-                _draft.Hands.Add(action);
-            }
-            _draft.Footwork = "step";
-            if (!_explicitCounts || _listed >= repeats) _draft.Counting = Counting.Own;
+            Note(lexeme, "filler");
+            return true;
         }
-        var sides = repeats > 1 ? SidesAfter(i, repeats) : null;
-        if (sides is not null) _draft.Hands[^1] = _draft.Hands[^1] with { Hand = sides[0].Hand };
-        for (var again = 1; again < repeats; again++)
-        {
-            var last = _draft.Hands[^1];
-            Begin(steps ? Counting.Own : Counting.Then);
-            if (_listed >= repeats) _draft.Counting = Counting.Own;
-            if (steps) _draft.Footwork = "step";
-            _draft.Hands.Add(last with { Hand = sides?[again].Hand ?? last.Hand?.Other });
-        }
-        _series = repeats > 1 && sides is null ? repeats : 0;
+        if (GoesOnFromThePalm(i, term)) return true;
+        if (term.Limb != "both" || _draft is not { Hands: [.., var twice], SentenceEnded: false } || twice.Technique != term.Id || _then || _together || _hand is not null || _side is not null || _level is not null) return false;
+        Note(lexeme, "technique"); // "hands to the left hip, stacked": said once more in other words
+        return true;
+    }
+
+    /// <summary>"Front kick, lunge punch": the kicking foot lands in front.</summary>
+    private bool LandsForTheLunge(Term term)
+    {
+        if (term.Id.Value != "lunge-punch" || _together || _said is not [.., { Kick: { Landing: null } kicked } kickMove] || _draft is not { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false }) return false;
+        _said[^1] = kickMove with { Kick = kicked with { Landing = Landing.Front } };
+        ForgetNow();
+        return true;
+    }
+
+    /// <summary>
+    /// "Right lunge punch" while the left foot leads: the name of the punch says that it steps. "Left knife hand. Right knife
+    /// hand.": over the leading foot, so it steps (common practice).
+    /// </summary>
+    private void StepsForTheHand(int i, Term term, Hand hand)
+    {
+        if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
+            || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
+        var lunges = term.Id.Value == "lunge-punch";
+        var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
+            || _explicitCounts && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
+        if (!lunges && !blocks) return;
+        (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
+        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
+            $"{(lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
+            lunges ? "reverse punch" : $"staying, {hand.Word} {term.English}"));
     }
 
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
@@ -324,63 +216,6 @@ public sealed partial class Reader
     {
         if (_draft is not { Hands: [.., { Hand: { } hand }], SentenceEnded: false } || !IsPlural(_lexemes[i]) || _lexemes[i].Plain.Contains(' ') || !Follows(i, "and") || Previous(i) is { Kind: "number" }) return null;
         return hand;
-    }
-
-    /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
-    private void LandsForTheHands(int i, Terms.Term term)
-    {
-        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
-        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        Assume(_draft, "kick", "Read as landing in front.", "kick, bring it back");
-    }
-
-    private bool SidesAhead(int i, int howMany) =>
-        _lexemes.Skip(i + 1).TakeWhile(l => l.Is("stop", ",") || l.Is("side") || l.Is("then") || l.Plain is "and").Count(l => l.Is("side")) == howMany;
-
-    /// <summary>"Three punches, right left right": the sides of a series, one after the other; none if there are not as many.</summary>
-    private List<Side>? SidesAfter(int i, int howMany)
-    {
-        var sides = new List<Side>();
-        var end = i;
-        for (var k = i + 1; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
-        {
-            if (!_lexemes[k].Is("side")) continue;
-            sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
-            end = k;
-        }
-        if (sides.Count != howMany || Next(end) is { Kind: "footNoun" or "handNoun" or "stance" }) return null;
-        for (var k = i + 1; k <= end; k++)
-        {
-            if (!_lexemes[k].IsStop) Note(_lexemes[k], "side");
-            _lexemes[k] = _lexemes[k] with { Kind = "filler" };
-        }
-        return sides;
-    }
-
-    /// <summary>"Three rising blocks, stepping, right, left, right": told in a clause of its own.</summary>
-    private bool SteppingIsNext(int i)
-    {
-        var stop = i + 1;
-        while (stop < _lexemes.Count && _lexemes[stop].Is("filler")) stop++;
-        if (stop + 1 >= _lexemes.Count || !_lexemes[stop].Is("stop", ",") || _lexemes[stop + 1] is not { Kind: "footwork", Value: "step", IsGerund: true } || !Alone(stop + 1)) return false;
-        _lexemes[stop + 1] = _lexemes[stop + 1] with { Kind = "filler" };
-        return true;
-    }
-
-    private const int Near = 6; // lexemes: what goes with a series is said right after it
-
-    private static bool IsPlural(Lexeme lexeme) => lexeme.Plain.EndsWith('s') && !lexeme.Plain.EndsWith("ss", StringComparison.Ordinal);
-
-    /// <summary>"Three rising blocks": whether the same technique then follows as often, said one by one.</summary>
-    private bool IsAnnounced(int i)
-    {
-        if (Previous(i) is not { Kind: "number" } number || number.Number is < 2 or > 9 || !IsPlural(_lexemes[i])) return false;
-        // "Two blocks, outside block left then low block right": any blocks.
-        if (_lexemes[i].Value is "block" or "strike" or "punch" && !_lexemes[i].Plain.Contains(' ')
-            && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
-        var sentences = 0;
-        return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
     }
 
     /// <summary>"The left palm guards": the palm is what does it, not a strike before it.</summary>

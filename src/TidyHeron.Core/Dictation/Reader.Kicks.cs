@@ -1,0 +1,100 @@
+using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Kicks and knees, and where a foot that has kicked comes down.</summary>
+public sealed partial class Reader
+{
+    /// <summary>"The knee": a part of the body wherever something is done to it or with it, not a strike.</summary>
+    private bool TakeKneeOfTheBody(int i)
+    {
+        var lexeme = _lexemes[i];
+        var after = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
+        var down = after is "down" or "goes down" || _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Take(3).Any(l => l.Plain is "down" or "to the floor" or "back down");
+        if (down && after is not "strike" && (_side ?? _foot) is not null)
+        {
+            // "Left knee going back down": it is knelt on.
+            if (_draft.IsDone || _draft is { HasBody: true, SentenceEnded: true }) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Way) = ("kneel", null);
+            _draft.Foot = _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && Previous(SideIndex(i)) is { Value: "lift-foot" })
+        {
+            // "Lift the right knee".
+            _draft.Foot ??= _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (after == "up" && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
+        {
+            // "Bring the left knee up".
+            if (_draft.SentenceEnded && _draft.HasBody) Begin(Counting.Own);
+            _draft.Footwork = "lift-foot";
+            _draft.Foot ??= _side ?? _foot;
+            (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        if (!Follows(i, "on", "to", "at", "past", "above", "under", "over", "behind") || _draft.Footwork is "drop" or "kneel") return false;
+        if (_draft.Footwork == "rise" && Follows(i, "on")) (_draft.Stance, _draft.Footwork) = (new TermId("both-knees"), "stay");
+        else _draft.Notes.Add(Slice(lexeme));
+        _side = null;
+        Note(lexeme, "note");
+        return true;
+    }
+
+    private void TakeKick(int i)
+    {
+        var lexeme = _lexemes[i];
+        var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
+        // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.
+        if (lexeme.Plain is "leg kicks" or "leg kick" && foot is not null && lexeme.Value != "kick")
+        {
+            lexeme = lexeme with { Value = "kick", Term = TermOf("kick") };
+            _lexemes[i] = lexeme;
+        }
+        // "Drop to the right knee": what is knelt on, not a strike.
+        if (lexeme.Plain is "knee" or "knees" && _draft is { Footwork: "drop" or "kneel", SentenceEnded: false })
+        {
+            _draft.Footwork = "kneel";
+            _draft.Foot ??= foot ?? (_draft.Way is Way.Right ? Side.Right : _draft.Way is Way.Left ? Side.Left : null);
+            (_foot, _side, _draft.Way) = (null, null, null);
+            Note(lexeme, "footwork");
+            return;
+        }
+        // "You kick with the left leg, a front kick": the second word says which kick.
+        if (_draft is { Kick: { Technique.Value: "kick" } unnamed, SentenceEnded: false, HasHands: false } && !_then)
+        {
+            _draft.Kick = unnamed with { Technique = lexeme.Term!.Id, Foot = foot ?? unnamed.Foot, Level = _level ?? unnamed.Level };
+            (_foot, _side, _level) = (null, null, null);
+            Note(lexeme, "kick");
+            return;
+        }
+        // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
+        var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
+        if (afterStep) Begin(Counting.Then);
+        else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && (_draft.Stance is not null || _draft is { Footwork: "step" or "step-back", Foot: { } stood } && foot is { } raised && raised != stood) || WentToGround)
+        {
+            var meanwhile = _together && _draft.Kick is null && !_draft.SentenceEnded;
+            if (!meanwhile) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+        }
+        (_foot, _side, _then, _draft.SentenceEnded) = (null, null, false, false);
+        _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
+        _level = null;
+        Note(lexeme, "kick");
+    }
+
+    /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
+    private void LandsForTheHands(int i, Terms.Term term)
+    {
+        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
+        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        Assume(_draft, "kick", "Read as landing in front.", "kick, bring it back");
+    }
+}

@@ -1,0 +1,102 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Several of a kind said at once: "three punches, right, left, right".</summary>
+public sealed partial class Reader
+{
+    /// <summary>A technique just taken in that was said several times at once.</summary>
+    private void TakeSeries(int i)
+    {
+        var repeats = HowOften(i);
+        _stepsSaid = 0;
+        var steps = repeats > 1 && SeriesSteps(i);
+        if (steps)
+        {
+            if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)
+            {
+                var action = _draft.Hands[^1];
+                _draft.Hands.RemoveAt(_draft.Hands.Count - 1);
+                Begin(Counting.Own);
+                _draft.Hands.Add(action);
+            }
+            _draft.Footwork = "step";
+            if (!_explicitCounts || _listed >= repeats) _draft.Counting = Counting.Own;
+        }
+        var sides = repeats > 1 ? SidesAfter(i, repeats) : null;
+        if (sides is not null) _draft.Hands[^1] = _draft.Hands[^1] with { Hand = sides[0].Hand };
+        for (var again = 1; again < repeats; again++)
+        {
+            var last = _draft.Hands[^1];
+            Begin(steps ? Counting.Own : Counting.Then);
+            if (_listed >= repeats) _draft.Counting = Counting.Own;
+            if (steps) _draft.Footwork = "step";
+            _draft.Hands.Add(last with { Hand = sides?[again].Hand ?? last.Hand?.Other });
+        }
+        _series = repeats > 1 && sides is null ? repeats : 0;
+    }
+
+    /// <summary>How often the technique is done: "two fast punches", "three steps with rising blocks", "15 to 17: punch right, left, right".</summary>
+    private int HowOften(int i)
+    {
+        var before = i - 1;
+        while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--;
+        if (before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && IsPlural(_lexemes[i]) && !IsCountMark(before)) return number.Number;
+        if (_stepsSaid > 1 && IsPlural(_lexemes[i]) && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) return _stepsSaid;
+        return _listed >= 2 && _draft is { Hands.Count: 1, Stance: null } && SidesAhead(i, _listed) ? _listed : 1;
+    }
+
+    /// <summary>"Three punches going forward" are three steps with a number each; "three punches" are one number.</summary>
+    private bool SeriesSteps(int i) =>
+        _draft.Footwork is "step" || _lexemes[i].Value == "lunge-punch"
+        || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
+        || SteppingIsNext(i);
+
+    private bool SidesAhead(int i, int howMany) =>
+        _lexemes.Skip(i + 1).TakeWhile(l => l.Is("stop", ",") || l.Is("side") || l.Is("then") || l.Plain is "and").Count(l => l.Is("side")) == howMany;
+
+    /// <summary>"Three punches, right left right": the sides of a series, one after the other; none if there are not as many.</summary>
+    private List<Side>? SidesAfter(int i, int howMany)
+    {
+        var sides = new List<Side>();
+        var end = i;
+        for (var k = i + 1; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
+        {
+            if (!_lexemes[k].Is("side")) continue;
+            sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
+            end = k;
+        }
+        if (sides.Count != howMany || Next(end) is { Kind: "footNoun" or "handNoun" or "stance" }) return null;
+        for (var k = i + 1; k <= end; k++)
+        {
+            if (!_lexemes[k].IsStop) Note(_lexemes[k], "side");
+            _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        }
+        return sides;
+    }
+
+    /// <summary>"Three rising blocks, stepping, right, left, right": told in a clause of its own.</summary>
+    private bool SteppingIsNext(int i)
+    {
+        var stop = i + 1;
+        while (stop < _lexemes.Count && _lexemes[stop].Is("filler")) stop++;
+        if (stop + 1 >= _lexemes.Count || !_lexemes[stop].Is("stop", ",") || _lexemes[stop + 1] is not { Kind: "footwork", Value: "step", IsGerund: true } || !Alone(stop + 1)) return false;
+        _lexemes[stop + 1] = _lexemes[stop + 1] with { Kind = "filler" };
+        return true;
+    }
+
+    private const int Near = 6; // lexemes: what goes with a series is said right after it
+
+    private static bool IsPlural(Lexeme lexeme) => lexeme.Plain.EndsWith('s') && !lexeme.Plain.EndsWith("ss", StringComparison.Ordinal);
+
+    /// <summary>"Three rising blocks": whether the same technique then follows as often, said one by one.</summary>
+    private bool IsAnnounced(int i)
+    {
+        if (Previous(i) is not { Kind: "number" } number || number.Number is < 2 or > 9 || !IsPlural(_lexemes[i])) return false;
+        // "Two blocks, outside block left then low block right": any blocks.
+        if (_lexemes[i].Value is "block" or "strike" or "punch" && !_lexemes[i].Plain.Contains(' ')
+            && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
+        var sentences = 0;
+        return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
+    }
+}

@@ -1,0 +1,87 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What is left waiting at the end of a clause, and what becomes of it.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Words left without the thing they describe find the best place at the end of a clause.</summary>
+    private void Settle()
+    {
+        if (_foot is { } foot)
+        {
+            if (_draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
+            else Leftover(_limbLexeme);
+        }
+        if (_hand is { } which && which != Hand.Both && _level is { } tall && _draft is { Hands: [.., var twofold] } && (twofold.Hand is null or Hand.Both || twofold.Hand != which && _draft.HandsParted))
+        {
+            // "Double block, left hand middle, right hand high": the same technique, hand by hand.
+            var (one, more) = (_draft.Hands[^1], _draft.Hands[^1].Hand is null or Hand.Both);
+            _draft.HandsParted = true;
+            if (more) _draft.Hands[^1] = one with { Hand = which, Level = tall };
+            else _draft.Hands.Add(one with { Hand = which, Level = tall });
+            (_hand, _level) = (null, null);
+        }
+        if (_side is { } another && _level is { } height && _draft is { Hands: [.., var said] })
+        {
+            // "Double block: left low, right high": the same technique once more.
+            _draft.Hands.Add(said with { Hand = another.Hand, Level = height });
+            (_side, _level) = (null, null);
+        }
+        if (_side is { } side && _sideLexeme is { } lexeme)
+        {
+            if (_draft.IsTurning && _draft.TurnSide is null) _draft.TurnSide = side;
+            else if (_draft is { Hands: [.., { Hand: null } action] })
+            {
+                _draft.Hands[^1] = action with { Hand = side.Hand };
+                // "Side kick and back fist at the same time with the right": both of them.
+                if (_draft.Kick is { Foot: null } kick && Follows(_lexemes.IndexOf(lexeme), "with")) _draft.Kick = kick with { Foot = side };
+            }
+            else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
+            // "Right, …" at the start of a sentence is only a word to begin with.
+            else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);
+        }
+        if (_level is not null && _levelLexeme is { Plain: "overhead" } swung && _draft is { HasHands: false, Kick: null, Footwork: not null } && (SpeaksOf("staff") || CarriedBefore() == "staff"))
+        {
+            _draft.Hands.Add(new HandAction(new TermId("staff-overhead-strike"), null, null)); // "left leg, overhead"
+            _fields.Add(new ReadField(_draft.Id, "technique", swung.Start, swung.Length, "Read as the staff overhead strike.", "raise overhead"));
+            _level = null;
+        }
+        if (_level is { } level)
+        {
+            if (_hand is null && _draft is { Hands: [.., { Level: null } last] }) _draft.Hands[^1] = last with { Level = level };
+            // "Down to the floor": where something ends that has no height of its own.
+            else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
+        }
+        TakeFistThrough();
+        if (_hand is not null) Leftover(_limbLexeme);
+        _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
+    }
+
+    /// <summary>"Right fist through": it punches.</summary>
+    private void TakeFistThrough()
+    {
+        // "Left hand, right hand, left kick": among jabs and hooks a hand by itself punches.
+        if (_hand is { } bare && _limbLexeme is { Plain: "hand" } && _lexemes.IndexOf(_limbLexeme) is var noun and >= 0 && Alone(noun) && Previous(noun) is { Kind: "side" } && Previous(IndexBefore(noun)) is null
+            && (noun + 2 >= _lexemes.Count || _lexemes[noun + 2].Kind is not ("technique" or "level" or "filler") || _lexemes[noun + 2].IsKick) && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
+        {
+            if (_draft.IsDone) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+            _draft.Hands.Add(new HandAction(new TermId("punch"), bare));
+            _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+            _hand = null;
+        }
+        if (_hand is not { } fist || _limbLexeme is not { Plain: "fist" } || _lexemes.IndexOf(_limbLexeme) is var limb && !_lexemes.Skip(limb + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight")) return;
+        if (_draft.HasHands) Begin(Counting.Then);
+        _draft.Hands.Add(new HandAction(new TermId("punch"), fist));
+        _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme!.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+        _hand = null;
+    }
+
+    /// <summary>A word that was known but found nothing to belong to is not dropped: it counts as not understood.</summary>
+    private void Leftover(Lexeme? lexeme)
+    {
+        if (lexeme is null) return;
+        _fields.RemoveAll(f => f.Start >= lexeme.Start && f.Start < lexeme.Start + lexeme.Length);
+        Unread(lexeme);
+    }
+}

@@ -1,0 +1,282 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What a "left" or "right" belongs to.</summary>
+public sealed partial class Reader
+{
+    private void TakeSide(int i, Side side)
+    {
+        var lexeme = _lexemes[i];
+        Note(lexeme, "side");
+        if (lexeme.Plain is "lf" or "rf" or "lh" or "rh")
+        {
+            if (lexeme.Plain[1] == 'f') AssignFoot(i, side);
+            else AssignHand(i, side.Hand);
+            return;
+        }
+        if (SideSaysSomethingElse(i, side)) return;
+        if (_side is not null) Settle();
+        if (SideOfTheWay(i, side) || SideOfWhatWasDone(i, side) || SideOfALie(i) || SideOfTheStance(i, side) || SideOfWhatFollows(i, side) || SideOfWhatWasSaid(i, side)) return;
+        (_side, _sideLexeme) = (side, lexeme);
+    }
+
+    /// <summary>Another hand, a knee, where one faces: sides that are told by the words around them.</summary>
+    private bool SideSaysSomethingElse(int i, Side side)
+    {
+        var (lexeme, next) = (_lexemes[i], Next(i));
+        // "Reverse punch left then right": the other hand after it.
+        if (i > 0 && _lexemes[i - 1].Is("then") && Alone(i) && _draft is { SentenceEnded: false, Hands: [.., { Hand: { } done } again] } && done != Hand.Both && done != side.Hand && _side is null)
+        {
+            Begin(Counting.Then);
+            if (_listed >= 2) _draft.Counting = Counting.Own;
+            _draft.Hands.Add(again with { Hand = side.Hand });
+            return true;
+        }
+        if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && Previous(i) is null && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one"))
+        {
+            _draft.Foot = side; // "down on one knee, the left one"
+            return true;
+        }
+        // "Hidari ni muite": the side comes before the word for facing.
+        if (next is { Kind: "facing", Plain: "ni muite" or "muite" or "muki" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return true;
+        }
+        // "Pick up the right foot to the left one": the feet come together.
+        if (_draft is { Foot: { } going, Footwork: "step" or "lift-foot" or "slide" or "pull-together", IsDone: false } && going == side.Other && Follows(i, "to", "beside", "by", "against") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            return true;
+        }
+        // "It opens like the first one: left, down block; …": the way to go.
+        if (i > 0 && _lexemes[i - 1].Is("stop", ":") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].IsHandTechnique || _lexemes[i + 2].Is("stance")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        {
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} hand");
+            return true;
+        }
+        // "Go left, walking stance": with no foot named, the body goes there.
+        if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>Where a foot goes or a turn goes to.</summary>
+    private bool SideOfTheWay(int i, Side side)
+    {
+        var (next, previous) = (Next(i), Previous(i));
+        // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
+        if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        // "Step right foot to left": to the left foot; "to the left" is the direction.
+        if (i > 0 && _lexemes[i - 1].Plain == "to" && previous is { Kind: "footNoun" } && _draft is { Foot: { } mover, Way: null, Stance: null, IsDone: false, Footwork: null or "step" or "lift-foot" or "slide" } && mover == side.Other)
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"the {side.Word}" };
+            return true;
+        }
+        // A turn that still wants its side takes it, before a technique does.
+        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
+        {
+            _draft.TurnSide = side;
+            return true;
+        }
+        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork")) && Follows(i, "to", "towards", "toward")
+            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>The side of a technique that was just named without one.</summary>
+    private bool SideOfWhatWasDone(int i, Side side)
+    {
+        var (next, previous) = (Next(i), Previous(i));
+        // "Rising block right at 45".
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } sideless] } && next is { Kind: "degrees" } && Follows(IndexAfter(i), "at"))
+        {
+            _draft.Hands[^1] = sideless with { Hand = side.Hand };
+            return true;
+        }
+        // "Horizontal strike to the left side": where the weapon goes.
+        if (previous is { IsHandTechnique: true, Term.IsWeapon: true } && Follows(i, "to") && next is null or { IsHandTechnique: true, Term.IsWeapon: false })
+        {
+            _draft.Notes.Add("to the " + side.Word);
+            return true;
+        }
+        // "Low block left and you punch": the side of what was just said.
+        if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } bare] } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Is("then")))
+        {
+            _draft.Hands[^1] = bare with { Hand = side.Hand };
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>"Left over right": not a side of anything done.</summary>
+    private bool SideOfALie(int i)
+    {
+        // "Salute left over right", "left hand over right hand": how the hands lie.
+        if (OrderEnd(i) is var lie and >= 0)
+        {
+            _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[lie].Start + _lexemes[lie].Length)]);
+            for (var k = i; k <= lie; k++)
+            {
+                Note(_lexemes[k], "note");
+                _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>The side of a stance, or the way in which it is gone to.</summary>
+    private bool SideOfTheStance(int i, Side side)
+    {
+        var (lexeme, next, previous) = (_lexemes[i], Next(i), Previous(i));
+        // "Hidari mae neko-ashi-dachi": with the left foot forward.
+        if (next is { Kind: "way", Value: "forward", Plain: "mae" } && Next(IndexAfter(i)) is { Kind: "stance" })
+        {
+            (_side, _sideLexeme) = (side, lexeme);
+            _lexemes[IndexAfter(i)] = next with { Kind = "filler" };
+            return true;
+        }
+        if (_draft is { OffTheLine: true, Way: null, Foot: not null, SentenceEnded: false } && previous is { Kind: "detail" })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        // "Left front stance to the left": one goes there.
+        if (previous is { Kind: "stance" } && Follows(i, "to") && _draft is { Stance: { } went, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" } && _ways.Stances.Of(went).Feet == FeetKind.Lead && next is not { Kind: "footNoun" or "handNoun" })
+        {
+            (_draft.Footwork, _draft.Way) = ("step", side == Side.Left ? Way.Left : Way.Right);
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>The side of the word that follows.</summary>
+    private bool SideOfWhatFollows(int i, Side side)
+    {
+        var (lexeme, next, previous) = (_lexemes[i], Next(i), Previous(i));
+        switch (next)
+        {
+            // "A left step with a jab".
+            case { Kind: "footwork", Value: "step" or "slide", IsGerund: false } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next && !IsTurnWord(previous) && previous is not { Kind: "footwork" or "facing" }:
+                if (_draft.IsDone || _draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+                (_foot, _limbLexeme) = (side, lexeme);
+                return true;
+            case { Kind: "footNoun" or "handNoun" }:
+            case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with"):
+            case { Kind: "level" } when !IsTurnWord(previous):
+                (_side, _sideLexeme) = (side, lexeme);
+                return true;
+            case { Kind: "lead" }:
+                _draft.Lead = next.Value == "lead" ? side : side.Other;
+                return true;
+            case { Kind: "stance" } when !IsTurnWord(previous) || Follows(i, "into", "in", "to") && !Follows(i, "to"):
+                (_side, _sideLexeme) = (side, lexeme);
+                return true;
+            case { Kind: "degrees" or "amount" }:
+            case { Kind: "footwork", Value: "turn" or "pivot" or "spin" } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next:
+                BeginTurnIfDone();
+                _draft.TurnSide = side;
+                return true;
+        }
+        return false;
+    }
+
+    /// <summary>The side of the words before.</summary>
+    private bool SideOfWhatWasSaid(int i, Side side)
+    {
+        var (next, previous) = (Next(i), Previous(i));
+        if (previous is { Kind: "degrees" or "amount" } || IsTurnWord(previous))
+        {
+            if (_draft.TurnSide is null) _draft.TurnSide = side;
+            return true;
+        }
+        if (previous is { Kind: "facing" })
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return true;
+        }
+        if (previous is { Kind: "footwork" or "way" } step)
+        {
+            if (Follows(i, "to", "towards", "toward")) _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            else if (step.Kind == "way" && _draft.Foot is not null) _draft.Way = (_draft.Way, side) switch
+            {
+                (Way.Back, Side.Left) => Way.BackLeft,
+                (Way.Back, Side.Right) => Way.BackRight,
+                (_, Side.Left) => Way.ForwardLeft,
+                _ => Way.ForwardRight,
+            };
+            else if (_draft.Foot is null)
+            {
+                (_draft.Foot, _draft.FootFromSide) = (side, true);
+                _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction.", Instead = $"to the {side.Word}" };
+            }
+            return true;
+        }
+        if (Follows(i, "to") && previous is { Kind: "footNoun" or "relFoot" })
+        {
+            _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        // "Right back fist to the right": where the technique goes.
+        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null)
+        {
+            _draft.Notes.Add("to the " + side.Word);
+            return true;
+        }
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } action] })
+        {
+            _draft.Hands[^1] = action with { Hand = side.Hand };
+            return true;
+        }
+        if (previous is { IsKick: true } && _draft.Kick is { Foot: null } kick)
+        {
+            _draft.Kick = kick with { Foot = side };
+            return true;
+        }
+        if (previous is { Kind: "stance" } && _draft.Lead is null)
+        {
+            _draft.Lead = side;
+            return true;
+        }
+        return false;
+    }
+
+    /// <summary>Whether "go" or "head" stands before a side, with nothing but small words between.</summary>
+    private bool GoesThere(int i)
+    {
+        for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
+            if (_lexemes[k].Plain is "go" or "going" or "head" or "goes") return true;
+        return false;
+    }
+
+    /// <summary>Where "left (hand) over right (hand)" ends that begins at a side; -1 where it says something else.</summary>
+    private int OrderEnd(int i)
+    {
+        var order = i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1;
+        var other = order < _lexemes.Count && _lexemes[order].Is("order") ? order + 1 : -1;
+        while (other > 0 && other < _lexemes.Count && _lexemes[other].Plain is "the" or "your") other++;
+        if (other < 0 || other >= _lexemes.Count || !_lexemes[other].Is("side")) return -1;
+        var end = other + 1 < _lexemes.Count && _lexemes[other + 1].Is("handNoun") ? other + 1 : other;
+        return Next(end) is null ? end : -1;
+    }
+
+    private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
+}
