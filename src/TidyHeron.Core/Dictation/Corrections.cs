@@ -20,18 +20,18 @@ internal static class Corrections
                 lexemes[i] = lexemes[i] with { Kind = "filler" };
                 continue;
             }
+            if (SameLimb(i, right) is var limb and >= 0)
+            {
+                // "Left foot slides to close, no wait, left foot steps forward": said anew from the same limb on.
+                for (var c = limb; c < right; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                continue;
+            }
             // Look back past a few words for the last thing of the same kind; that is the one that was wrong.
             for (int k = i - 1, seen = 0; k >= 0 && seen < 6 && !lexemes[k].EndsSentence; k--)
             {
                 if (lexemes[k].IsStop || lexemes[k].Is("filler")) continue;
                 seen++;
                 if (!Alike(lexemes[k], lexemes[right])) continue;
-                // "Left foot slides to close, no wait, left foot steps forward": said anew from the same limb on.
-                if (lexemes[k].Is("side", lexemes[right].Value) && right + 1 < lexemes.Count && k + 1 < i && lexemes[k + 1].Kind is "footNoun" or "handNoun" && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
-                {
-                    for (var c = k; c < right; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
-                    break;
-                }
                 lexemes[k] = lexemes[k] with { Kind = "filler" };
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
@@ -48,6 +48,14 @@ internal static class Corrections
         }
 
         bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
+
+        int SameLimb(int i, int right)
+        {
+            if (!lexemes[right].Is("side") || right + 1 >= lexemes.Count || lexemes[right + 1].Kind is not ("footNoun" or "handNoun")) return -1;
+            for (var k = i - 2; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--)
+                if (lexemes[k].Is("side", lexemes[right].Value) && lexemes[k + 1].Is(lexemes[right + 1].Kind)) return k;
+            return -1;
+        }
 
         int Neighbour(int i, int step)
         {

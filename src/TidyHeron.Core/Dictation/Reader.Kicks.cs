@@ -95,6 +95,6 @@ public sealed partial class Reader
         if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
         if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
         _draft.Kick = kick with { Landing = Landing.Front };
-        Assume(_draft, "kick", "Read as landing in front.", "kick, bring it back");
+        Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
     }
 }

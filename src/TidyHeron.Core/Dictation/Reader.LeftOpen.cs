@@ -27,7 +27,7 @@ public sealed partial class Reader
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
         if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" })) return;
         (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
-        Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", "step back with the " + lead.Word + " foot");
+        Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");
     }
 
     /// <summary>
@@ -42,7 +42,7 @@ public sealed partial class Reader
             var move = k >= _before.Count ? _said[k - _before.Count] : _before[k];
             if (move is not { Stance: { } stance, Footwork.Kind.Value: "step" or "step-back", Hands: [{ Technique.Value: "punch" or "lunge-punch" }, ..] }) continue;
             draft.Stance = stance.Kind;
-            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(stance.Kind, _ways.Tradition)}, as before.", "in the same stance");
+            Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance.Kind, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
             return;
         }
     }
@@ -52,7 +52,7 @@ public sealed partial class Reader
     {
         if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
-        Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"stepping to the {foot.Other.Word}");
+        Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");
     }
 
     /// <summary>
@@ -70,7 +70,7 @@ public sealed partial class Reader
         if (k < 0 || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even || walk.Postures[k].Heading + Turn.To(side.Other, 90) != now.Heading
             || SoFar().Moves.Skip(k + 1).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
-        Assume(draft, "turn", $"Read as to the other end, half a turn.", $"turn 90 degrees {side.Word}");
+        Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
     }
 
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>

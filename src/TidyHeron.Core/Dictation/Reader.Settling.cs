@@ -67,13 +67,13 @@ public sealed partial class Reader
         {
             if (_draft.IsDone) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
             _draft.Hands.Add(new HandAction(new TermId("punch"), bare));
-            _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+            _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme.Start, _limbLexeme.Length, "Read as a punch."));
             _hand = null;
         }
         if (_hand is not { } fist || _limbLexeme is not { Plain: "fist" } || _lexemes.IndexOf(_limbLexeme) is var limb && !_lexemes.Skip(limb + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight")) return;
         if (_draft.HasHands) Begin(Counting.Then);
         _draft.Hands.Add(new HandAction(new TermId("punch"), fist));
-        _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme!.Start, _limbLexeme.Length, "Read as a punch.", "hand"));
+        _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme!.Start, _limbLexeme.Length, "Read as a punch."));
         _hand = null;
     }
 

@@ -182,7 +182,7 @@ public sealed partial class Reader
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
             $"{(lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
-            lunges ? "reverse punch" : $"staying, {hand.Word} {term.English}"));
+            lunges ? "reverse punch" : "hand " + term.English));
     }
 
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
@@ -214,7 +214,7 @@ public sealed partial class Reader
     /// <summary>"The right fist draws back and punches": a verb without a hand of its own goes on with the hand before.</summary>
     private Hand? GoesOnWithTheHand(int i)
     {
-        if (_draft is not { Hands: [.., { Hand: { } hand }], SentenceEnded: false } || !IsPlural(_lexemes[i]) || _lexemes[i].Plain.Contains(' ') || !Follows(i, "and") || Previous(i) is { Kind: "number" }) return null;
+        if (_draft is not { HasHands: true, SentenceEnded: false } || _draft.Hands.Where(h => h.Hand is not null).Select(h => h.Hand).Distinct().ToList() is not [{ } hand] || !IsPlural(_lexemes[i]) || _lexemes[i].Plain.Contains(' ') || !Follows(i, "and") || Previous(i) is { Kind: "number" }) return null;
         return hand;
     }
 

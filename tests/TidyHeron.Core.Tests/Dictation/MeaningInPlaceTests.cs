@@ -71,6 +71,32 @@ public class MeaningInPlaceTests
     [InlineData("With the right foot step up and left side kick.", "step with the right foot / then left foot side kick")]
     [InlineData("Left leg kicks, front kick.", "left foot front kick")]
     [InlineData("Eleven: hold it, breathing in.", "stay in place, breathe in, and hold")]
+    [InlineData("One's a left step with a jab. Two's the cross on the spot.", "step with the left foot, jab / stay in place, reverse punch")]
+    [InlineData("Move one is bow stance punch. Step the left foot out into left bow stance, right punch. Move two, horse stance. Right foot forward, horse stance.", "step with the left foot, left bow stance, right hand punch / step with the right foot, horse stance")]
+    [InlineData("Three and four: reverse punch left then right.", "left hand reverse punch / right hand reverse punch")]
+    [InlineData("Walk three steps, right, left, right.", "step with the right foot / step with the left foot / step with the right foot")]
+    [InlineData("Three rising blocks, step right rising block, step left rising block, step right rising block.", "step, right hand rising block / step, left hand rising block / step, right hand rising block")]
+    [InlineData("Three rising blocks, stepping, right, left, right.", "step, right hand rising block / step, left hand rising block / step, right hand rising block")]
+    [InlineData("Horse stance, hit three times, left, right, left.", "horse stance, left hand strike / right hand strike / left hand strike")]
+    [InlineData("Block with the right arm outside block.", "right hand outside block")]
+    [InlineData("Strike with the left knife hand.", "left hand knife-hand strike")]
+    [InlineData("The right fist draws back to the hip and punches.", "right hand pull while at the hip / then right hand punch")]
+    [InlineData("Left palm guards.", "left hand guard")]
+    [InlineData("Double block, left hand middle, right hand high.", "left hand middle level block while right hand high level block")]
+    [InlineData("Right lunge punch as the right foot steps into front stance.", "step with the right foot, front stance, right hand lunge punch")]
+    [InlineData("Left front stance. Pull everything back to cat stance.", "left front stance / slide back, left cat stance")]
+    [InlineData("Right foot stamps, left foot forward into bow stance.", "stomp with the right foot / then step with the left foot, bow stance")]
+    [InlineData("Stand up, lift the left knee.", "lift the foot with the left foot")]
+    [InlineData("Low block left, then rising block right at 45.", "left hand low block / turn 45 degrees right, right hand rising block")]
+    [InlineData("Turn around to the left, 270, low block.", "turn 270 degrees left, low block")]
+    [InlineData("Turn one hundred and eighty to the right.", "turn 180 degrees right")]
+    [InlineData("Right foot to three o'clock, sitting stance facing twelve.", "step with the right foot to the right, facing twelve o'clock, horse stance")]
+    [InlineData("Left front stance to the left with a low block.", "step to the left, left front stance, low block")]
+    [InlineData("Step left with the left foot, cat stance.", "step with the left foot to the left, cat stance")]
+    [InlineData("The right hand spears forward.", "right hand spear hand")]
+    [InlineData("Left foot forward into bow, right fist through.", "step with the left foot, bow stance, right hand punch")]
+    [InlineData("Reverse punch. Then turn to the left, left low block.", "reverse punch / turn 90 degrees left, left hand low block")]
+    [InlineData("Left back stance, left knife-hand block. Step right, same with the other hand.", "left back stance, left hand knife-hand block / step with the right foot, right hand knife-hand block")]
     public void Words_mean_what_they_mean_where_they_stand(string words, string meant)
     {
         var said = Samples.Say(words);
@@ -89,6 +115,9 @@ public class MeaningInPlaceTests
     [InlineData("facing three o'clock, correction, nine o'clock", "facing nine o'clock")]
     [InlineData("step forward, rather step back", "step back")]
     [InlineData("low block... wait no, rising block", "rising block")]
+    [InlineData("Step forward, left low block... hang on, that's step back, right low block", "step back, right hand low block")]
+    [InlineData("left foot slides to the right, no wait, left foot steps forward", "step with the left foot")]
+    [InlineData("left reverse punch, no it's a jab with the left hand", "left hand jab")]
     public void What_was_taken_back_is_gone(string words, string meant)
     {
         var said = Samples.Say(words);
@@ -101,6 +130,17 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance, knife hand.", "knife-hand block")]
     [InlineData("Turn all the way round to the left.", "360 degrees")]
     [InlineData("Step left, left front stance.", "to the left")]
+    [InlineData("Look to your left, step into left front stance, low block.", "look ahead")]
+    [InlineData("Go left, walking stance, low block.", "left foot")]
+    [InlineData("Left front stance. Right front kick, right punch.", "front kick, bring it back")]
+    [InlineData("Left front stance. Draw the left foot back to cat stance.", "step")]
+    [InlineData("Horse stance. Left foot to the right.", "right, stepping")]
+    [InlineData("Horse stance. Turn left into left bow stance. Turn right into right bow stance.", "right 90 degrees")]
+    [InlineData("Left walking stance. Left foot forward, left punch, walking stance. Turn 180 right, right back stance. Left foot forward, left punch.", "punch in back stance")]
+    [InlineData("One. Left back stance. Two. Right knife-hand block.", "hand knife-hand block")]
+    [InlineData("Left walking stance, side block.", "staff side block")]
+    [InlineData("Step right foot to left.", "the left")]
+    [InlineData("Turn left 45, left front stance. Straight ahead, right front stance.", "forward")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();
