@@ -134,15 +134,14 @@ public sealed partial class Reader
         {
             if (_draft is { IsTurning: true, TurnSide: null, SentenceEnded: false }) _draft.TurnSide = round.Value == "left" ? Side.Left : Side.Right;
             else _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[to + 1].Start + _lexemes[to + 1].Length)]);
-            Note(round, "turn");
+            for (var k = i + 1; k <= to + 1; k++) Note(_lexemes[k], "turn");
             return to + 1;
         }
         if (Previous(i) is not { IsHandTechnique: true } || Next(i) is not { Kind: "side" } || _draft.SentenceEnded || _lexemes[i + 1].Plain is "in" or "and") return i;
         var side = IndexAfter(i);
         if (side + 1 >= _lexemes.Count || _lexemes[side + 1] is not ({ Kind: "handNoun" } or { Plain: "palm" or "elbow" })) return i;
         _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[side + 1].Start + _lexemes[side + 1].Length)]);
-        Note(_lexemes[side], "note");
-        Note(_lexemes[side + 1], "note");
+        for (var k = i + 1; k <= side + 1; k++) Note(_lexemes[k], "note");
         return side + 1;
     }
 

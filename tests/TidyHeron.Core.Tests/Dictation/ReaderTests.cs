@@ -245,7 +245,9 @@ public class ReaderTests
     {
         var words = Gen.OneOf(
             Gen.String[0, 40],
-            Gen.Int[0, 60].Array[0, 25].Select(picks => string.Join(" ", picks.Select(p => Scraps[p % Scraps.Length]))));
+            Gen.Int[0, 60].Array[0, 25].Select(picks => string.Join(" ", picks.Select(p => Scraps[p % Scraps.Length]))),
+            // Walk-throughs cut up and put together anew: three to twenty snippets of one to six words.
+            Gen.Select(Gen.Int[0, Spoken.Length - 7], Gen.Int[1, 6]).Array[3, 20].Select(cuts => string.Join(" ", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2))))));
         words.Sample(text =>
         {
             var reading = Samples.Say(text);
@@ -255,8 +257,10 @@ public class ReaderTests
             for (var i = 0; i < text.Length; i++)
                 if (char.IsLetterOrDigit(text[i])) covered[i].ShouldBeTrue($"\"{text}\" at {i}");
             Walk.Of(reading.Form, BodyMeasures.Reference, Samples.Ways).Postures.Count.ShouldBe(reading.Form.Moves.Count);
-        }, iter: 3000);
+        }, iter: 6000);
     }
+
+    private static readonly string[] Spoken = [.. WalkThroughTests.Files.SelectMany(f => WalkThroughTests.WordsOf(f.Data).Split([' ', '\n'], StringSplitOptions.RemoveEmptyEntries))];
 
     private static readonly string[] Scraps =
     [
