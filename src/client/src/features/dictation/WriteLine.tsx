@@ -1,4 +1,4 @@
-import { type RefObject, useEffect, useRef, useState } from "react";
+import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from "react";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { keep, recall } from "../../ui/kept";
@@ -39,6 +39,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
   const [problem, setProblem] = useState<string>();
   const [teaching, setTeaching] = useState<string>();
   const adding = useRef(false);
+  const marks = useRef<HTMLDivElement>(null);
 
   useEffect(() => {
     let current = true;
@@ -79,6 +80,15 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
     };
   }, [text, form, after]);
 
+  // As tall as its words, up to a few lines; beyond that the marks are scrolled along with it.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the height follows the text
+  useLayoutEffect(() => {
+    const line = inputRef.current;
+    if (!line) return;
+    line.style.height = "auto";
+    line.style.height = `${line.scrollHeight + line.offsetHeight - line.clientHeight}px`;
+  }, [text, inputRef]);
+
   const add = async () => {
     if (text.trim() === "" || adding.current) return;
     adding.current = true;
@@ -110,11 +120,14 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
         <span className="hidden sm:inline">Enter adds it · Escape goes back to the score</span>
       </label>
       <div className="relative mt-1">
-        <Marked text={text} reading={shown && reading?.of === text ? shown : undefined} />
+        <Marked ref={marks} text={text} reading={shown && reading?.of === text ? shown : undefined} />
         <textarea
           id="say"
           ref={inputRef}
-          rows={Math.min(6, Math.max(1, Math.ceil(text.length / 90) + (text.match(/\n/g)?.length ?? 0)))}
+          rows={1}
+          onScroll={(e) => {
+            if (marks.current) marks.current.scrollTop = e.currentTarget.scrollTop;
+          }}
           value={text}
           onChange={(e) => write(e.target.value)}
           onKeyDown={(e) => {
@@ -127,7 +140,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
           spellCheck={false}
           autoComplete="off"
           placeholder="step with the left foot to nine o'clock, left front stance, left low block"
-          className="line-text relative block w-full resize-none border-b-2 border-water bg-transparent px-1 py-1.5 text-xl"
+          className="line-text relative block max-h-48 w-full resize-none border-b-2 border-water bg-transparent px-1 py-1.5 text-xl"
         />
       </div>
       <div className="min-h-[3.4rem] pt-1.5 text-[0.95rem]" aria-live="polite">
@@ -179,7 +192,15 @@ function sameForm(a: FormDocument, b: FormDocument) {
 }
 
 /** The same words under the line, with what was not understood marked in place. */
-function Marked({ text, reading }: { text: string; reading: Reading | undefined }) {
+function Marked({
+  text,
+  reading,
+  ref,
+}: {
+  text: string;
+  reading: Reading | undefined;
+  ref: RefObject<HTMLDivElement | null>;
+}) {
   const marks = [
     ...(reading?.unread ?? []).map((u) => ({ start: u.start, length: u.length, look: "line-unread" })),
     ...(reading?.fields ?? [])
@@ -201,6 +222,7 @@ function Marked({ text, reading }: { text: string; reading: Reading | undefined 
   parts.push(text.slice(at));
   return (
     <div
+      ref={ref}
       aria-hidden="true"
       className="line-text pointer-events-none absolute inset-0 overflow-hidden px-1 py-1.5 text-xl"
     >
@@ -278,7 +300,11 @@ function Understood({
           </dl>
         );
       })}
-      {reading.moves.length > 6 && <p className="text-ink-soft">and {reading.moves.length - 6} more moves.</p>}
+      {reading.moves.length > 6 && (
+        <p className="text-ink-soft">
+          {reading.moves.length === 7 ? "and one more move." : `and ${reading.moves.length - 6} more moves.`}
+        </p>
+      )}
       {reading.unread.length > 0 && (
         <p>
           <span className="text-ember">Not understood:</span>{" "}

@@ -1,10 +1,10 @@
-import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useId, useState } from "react";
-import { answer, api, type Schemas } from "../../api/client";
+import type { Schemas } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
+import { useRoster } from "../people/useRoster";
 
 /** Whose body is reckoned with: a height, and what was measured with a tape. */
 export interface Performer {
@@ -42,11 +42,12 @@ export function usePerformer() {
 /** What a request asks of a performer. */
 export const bodyOf = ({ heightCm, measured }: Performer) => ({ heightCm, measured });
 
+/** What may be measured with a tape; what is not is reckoned from the height. */
 export const parts = [
-  ["shoulderCm", "Across the shoulders, cm", 0.259],
-  ["footCm", "Foot, cm", 0.152],
-  ["armCm", "Arm with hand, cm", 0.44],
-  ["legCm", "Floor to hip, cm", 0.53],
+  ["shoulderCm", "Across the shoulders, cm"],
+  ["footCm", "Foot, cm"],
+  ["armCm", "Arm with hand, cm"],
+  ["legCm", "Floor to hip, cm"],
 ] as const;
 
 export function PerformerFields({
@@ -89,12 +90,12 @@ export function PerformerFields({
       <details open={Object.values(measured).some((v) => v != null)}>
         <summary className="cursor-pointer text-sm text-water underline">Measured with a tape</summary>
         <div className="mt-1 grid grid-cols-2 gap-2">
-          {parts.map(([name, label, usual]) => (
+          {parts.map(([name, label]) => (
             <NumberField
               key={name}
               label={label}
               value={measured[name] ?? null}
-              placeholder={`about ${Math.round(usual * heightCm)}`}
+              placeholder="from the height"
               errors={errors?.[`measured.${name}`]}
               onChange={(cm) => onChange({ heightCm, measured: { ...measured, [name]: cm } })}
             />
@@ -110,11 +111,7 @@ function StudentBodies({ onClose, onTake }: { onClose: () => void; onTake: (perf
   const [search, setSearch] = useState("");
   const wanted = useDeferredValue(search);
   const list = useId();
-  const students = useQuery({
-    queryKey: ["students", wanted, false, 0],
-    queryFn: () => answer(api.GET("/api/students", { params: { query: { search: wanted } } })),
-    placeholderData: (before) => before,
-  });
+  const students = useRoster(wanted);
   return (
     <Sheet open onClose={onClose} title="Whose body?">
       <TextField

@@ -8,6 +8,7 @@ import { useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 import { parts } from "../floor/Performer";
+import { useRoster } from "./useRoster";
 
 type Student = Schemas["StudentResponse"];
 type Lists = Schemas["SchoolListsResponse"];
@@ -21,11 +22,7 @@ export default function PeoplePage() {
   const notify = useNotice();
   const queries = useQueryClient();
   const lists = useQuery({ queryKey: ["lists"], queryFn: () => answer(api.GET("/api/school/lists")) });
-  const students = useQuery({
-    queryKey: ["students", search, left, page],
-    queryFn: () => answer(api.GET("/api/students", { params: { query: { search, left, page } } })),
-    placeholderData: (before) => before,
-  });
+  const students = useRoster(search, left, page);
   if (!students.data || !lists.data) return <Waiting error={students.error ?? lists.error} />;
   const refresh = () => {
     queries.invalidateQueries({ queryKey: ["students"] });
@@ -199,14 +196,14 @@ function StudentSheet({
         <details open={Object.values(measured).some((v) => v != null)}>
           <summary className="cursor-pointer text-water underline">Measured with a tape</summary>
           <div className="mt-1 grid grid-cols-2 gap-2">
-            {parts.map(([part, label, usual]) => (
+            {parts.map(([part, label]) => (
               <TextField
                 key={part}
                 label={label}
                 type="number"
                 step="any"
                 value={measured[part] ?? ""}
-                placeholder={height ? `about ${Math.round(usual * Number(height))}` : ""}
+                placeholder="from the height"
                 onChange={(e) =>
                   setMeasured({ ...measured, [part]: e.target.value === "" ? null : Number(e.target.value) })
                 }
