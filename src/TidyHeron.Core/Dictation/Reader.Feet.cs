@@ -158,6 +158,7 @@ public sealed partial class Reader
     private void TakeWaitingFoot()
     {
         if (_foot is not { } foot) return;
+        if (_draft.Foot is { } already && already != foot) _draft.SecondFoot = foot;
         _draft.Foot ??= foot;
         _foot = null;
     }

@@ -23,6 +23,13 @@ public sealed partial class Reader
     /// </summary>
     private void DrawnBackStillLeads(Draft draft, Posture now, StanceShape shape)
     {
+        // "Draw the right foot in half way": between where it was and the other foot.
+        if (draft is { HalfStep: true, Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
+        {
+            (draft.Footwork, draft.Lead, draft.Stance) = ("slide-back", front, now.Stance.Value is "front-stance" or "bow-stance" ? new TermId("short-front-stance") : now.Stance);
+            Assume(draft, "footwork", $"Read as drawn nearer: the {front.Word} foot still leads.", "");
+            return;
+        }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
         if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" })) return;
@@ -56,11 +63,30 @@ public sealed partial class Reader
     }
 
     /// <summary>
+    /// "Turn to the left … feet together, turn to the right …": one has turned aside from the front and turns to its other side.
+    /// Common practice, as forms do on one side what they did on the other.
+    /// </summary>
+    private void TurnToTheOtherSide(Draft draft, Posture now)
+    {
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        var together = draft.Footwork is "pull-together" || now.Stance.Value is "closed-stance" or "ready-stance";
+        if (!together || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
+        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var k = walk.Postures.Count - 1;
+        while (k >= 0 && walk.Postures[k].Heading == now.Heading) k--;
+        // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
+        if (k >= 0 && (walk.Postures[k].Heading != Heading.Front || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(k + 1).All(m => m.Stance?.Kind != stance)) return;
+        draft.TurnAmount = 180;
+        Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
+    }
+
+    /// <summary>
     /// Out of horse stance "turn left into left bow … turn right into right bow": to the other end of the line on which the
     /// feet stand, which is half a turn. Common practice.
     /// </summary>
     private void TurnToTheOtherEnd(Draft draft, Posture now)
     {
+        TurnToTheOtherSide(draft, now);
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
             || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
