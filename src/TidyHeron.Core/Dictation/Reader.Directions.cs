@@ -100,7 +100,7 @@ public sealed partial class Reader
     private void TakePlace(int i)
     {
         var lexeme = _lexemes[i];
-        if (lexeme.Plain == "front" && !PreviousIs(i, "facing"))
+        if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it
             return;

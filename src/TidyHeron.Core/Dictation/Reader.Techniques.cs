@@ -79,7 +79,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         // "Left hand sweeps low": with a hand it is a hand's sweep.
-        if (lexeme.Value is "foot-sweep" && lexeme.Plain.StartsWith("sweep", StringComparison.Ordinal) && !Holds("staff") && (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }))
+        if (lexeme.Value is "foot-sweep" && lexeme.Plain.StartsWith("sweep", StringComparison.Ordinal) && !Holds("staff") && (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" }))
             return new MeantTerm(TermOf("sweeping-block"));
         if ((lexeme.Value is "block" or "strike" or "kick" or "punch" || lexeme.Plain is "guarding block" or "guard block") && SaidTheSame(i) && LastLike(lexeme.Term!) is { } same)
             return new MeantTerm(same, $"The same as before: {same.English}.");

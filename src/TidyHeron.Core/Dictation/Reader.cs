@@ -367,6 +367,9 @@ public sealed partial class Reader
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
         // "Punch, and two fast punches": a pace right before a technique is that one's.
         else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
+        // "Breathe in, raise the hands, breathe out": the last one is the move's, what was said before stays as a remark.
+        if (lexeme.Kind is "breath" or "tempo" or "gaze" && _fields.FindLast(f => f.Move == _draft.Id && f.Field == lexeme.Kind) is { } earlier && _text.Substring(earlier.Start, earlier.Length) is var was && !_draft.Notes.Contains(was))
+            _draft.Notes.Add(was);
         Note(lexeme, lexeme.Kind);
         return _draft;
     }

@@ -49,7 +49,7 @@ public partial class SameWalkThroughTests
         "lettered-abbreviations", "moves-by-name", "one-is-two-is", "ordinals-long-fist",
         "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents",
         "drawn-from-kneeling", "how-i-teach-the-staff", "nunchaku", "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "staff-ordinals", "two-sai", "two-sticks",
-        "first-second-third", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
+        "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
         "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call",
     ];
 
