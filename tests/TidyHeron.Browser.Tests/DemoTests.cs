@@ -154,4 +154,24 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         person.Driver.Navigate().Refresh();
         person.SeeText("Nothing is written yet");
     }
+
+    [Fact]
+    public async Task On_a_phone_the_marks_under_a_long_text_stay_beneath_their_words()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        person.EnterDemo("Head instructor");
+        person.Driver.Manage().Window.Size = new System.Drawing.Size(420, 800);
+        person.Field("Name of a new form").SendKeys("Low Tide" + Keys.Enter);
+        var line = person.See(By.Id("say"));
+        line.SendKeys(string.Concat(Enumerable.Repeat("look to your left, step into left front stance, low block. ", 8)));
+        person.See(By.CssSelector("mark.line-assumed"));
+        var script = (IJavaScriptExecutor)person.Driver;
+        long Scrolled(string what) => Convert.ToInt64(script.ExecuteScript($"return Math.round(document.querySelector('{what}').scrollTop)"));
+        // The caret is at the end, so the line has scrolled; the marks beneath it with it, and as tall.
+        person.Until(() => Scrolled("#say") > 0 && Scrolled("div.line-text") == Scrolled("#say"), "marks scrolled with the line");
+        Convert.ToInt64(script.ExecuteScript("return document.querySelector('div.line-text').scrollHeight - document.querySelector('#say').scrollHeight")).ShouldBeInRange(-2, 2);
+        script.ExecuteScript("document.querySelector('#say').scrollTop = 0");
+        person.Until(() => Scrolled("#say") == 0 && Scrolled("div.line-text") == 0, "both back at the first line");
+    }
 }

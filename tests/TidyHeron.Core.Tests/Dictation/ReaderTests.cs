@@ -291,6 +291,28 @@ public class ReaderTests
     }
 
     [Fact]
+    public void A_weapon_named_once_at_the_beginning_is_carried_from_then_on()
+    {
+        var opening = Reader.Read("Bo at your right side, bow.", new Form(), null, Samples.Ways);
+        opening.Form.Weapon.ShouldBe(new WeaponCarried("staff"));
+        opening.Fields.ShouldContain(f => f.Field == "weapon" && f.Assumption.Length > 0);
+        Reader.Read("Step forward with the right foot, overhead strike.", opening.Form, null, Samples.Ways).Form.Moves[^1].Hands[0].Technique.Value.ShouldBe("staff-overhead-strike");
+        // What the form declares stays; a weapon in a remark, or named later, is not taken up.
+        Reader.Read("Bo at your right side.", new Form { Weapon = new WeaponCarried("sword") }, null, Samples.Ways).Form.Weapon!.Kind.ShouldBe("sword");
+        Samples.Say("Step left, low block. Imagine he swings a staff at you.").Form.Weapon.ShouldBeNull();
+        var later = Reader.Read("Step right, catch the staff.", Samples.Say("Step left, low block.").Form, null, Samples.Ways);
+        later.Form.Weapon.ShouldBeNull();
+    }
+
+    [Fact]
+    public void In_a_form_without_a_weapon_its_words_mean_the_empty_hand()
+    {
+        var said = Samples.Say("Left walking stance, high side block with the left outer forearm. Thrust with the right straight fingertips.");
+        said.Form.Moves.SelectMany(m => m.Hands).Select(h => h.Technique.Value).ShouldBe(["inside-block", "spear-hand"]);
+        Samples.ReadingOf(said.Form).Findings.ShouldBeEmpty();
+    }
+
+    [Fact]
     public void A_hand_that_has_let_go_is_empty()
     {
         var said = Samples.Say("Left front stance, staff overhead strike. Let go with the left hand. Left low block. Regrip with the left hand. Low block.");

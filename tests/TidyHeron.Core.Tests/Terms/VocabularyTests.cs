@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Shouldly;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
@@ -27,6 +28,18 @@ public class VocabularyTests
             term.Id.Value.ShouldMatch("^[a-z0-9]+(-[a-z0-9]+)*$");
             term.English.ShouldNotBeNullOrWhiteSpace();
         }
+    }
+
+    [Fact]
+    public void Words_with_and_without_a_weapon_name_techniques_that_exist()
+    {
+        using var stream = typeof(Vocabulary).Assembly.GetManifestResourceStream("weapon-words.json")!;
+        var words = JsonDocument.Parse(stream).RootElement;
+        var meant = words.GetProperty("with").EnumerateObject().SelectMany(w => w.Value.EnumerateObject())
+            .Concat(words.GetProperty("without").EnumerateObject()).Concat(words.GetProperty("levels").EnumerateObject()).Select(p => p.Value.GetString()!)
+            .Concat(words.GetProperty("aimed").EnumerateArray().Select(a => a.GetProperty("strike").GetString()!))
+            .Concat(words.GetProperty("without").EnumerateObject().Select(p => p.Name));
+        meant.Where(id => Vocabulary.Standard.Find(new TermId(id)) is not { Kind: TermKind.Technique }).ShouldBeEmpty();
     }
 
     [Fact]
