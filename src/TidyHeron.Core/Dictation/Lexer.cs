@@ -107,6 +107,8 @@ internal static partial class Lexer
             // "Right foot back to six": where a step goes, an hour needs no "o'clock" either.
             if (number is >= 1 and <= 12 && i > 0 && words[i - 1] == "to" && lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" }, { Plain: "to" }]
                 && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
+            // "Turn clockwise to nine".
+            if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "turnSide" }, { Plain: "to" }] && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Turn to nine".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "footwork", Value: "turn" or "pivot" } toward] && toward.Plain.EndsWith(" to", StringComparison.Ordinal) && (i + count >= words.Count || words[i + count] is null))
                 return (Make("clock", (number % 12 * 2).ToString(), i, count), count);

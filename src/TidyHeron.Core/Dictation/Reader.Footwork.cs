@@ -54,7 +54,7 @@ public sealed partial class Reader
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
-        _draft.Drawn |= kind is "pull-together" or "slide";
+        _draft.Drawn |= kind is "pull-together" or "slide" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();

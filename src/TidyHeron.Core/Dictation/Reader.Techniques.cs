@@ -60,7 +60,7 @@ public sealed partial class Reader
             if (IndexAfter(IndexAfter(i)) is var thither and >= 0 && _lexemes[thither].Is("way")) _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
         }
         // "Pull back into cat stance".
-        else if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && _hand is null && _side is null && AfterWhatIsPulled(i) is var back and >= 0 && (back == i || _lexemes[back] is { Kind: "way", Value: "back" }) && (Next(back) is { Kind: "stance" } || Next(back) is { Kind: "side" } && Next(IndexAfter(back)) is { Kind: "stance" }))
+        else if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && _hand is null && _side is null && AfterWhatIsPulled(i) is var back and >= 0 && (back == i || _lexemes[back] is { Kind: "way", Value: "back" }) && (StanceComes(back) || Alone(back) && back + 1 < _lexemes.Count && _lexemes[back + 1].Is("stop", ",") && StanceComes(back + 1)))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide-back", Term = null };
             TakeFootwork(i);
@@ -70,6 +70,9 @@ public sealed partial class Reader
         else if (_lexemes[i].IsKick) TakeKick(i);
         else TakeHandTechnique(i);
     }
+
+    /// <summary>Whether a stance is what comes next, with its side or without.</summary>
+    private bool StanceComes(int i) => Next(i) is { Kind: "stance" } || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" };
 
     /// <summary>"Pull everything back", "draw back": the word after what is pulled, where that is the body itself.</summary>
     private int AfterWhatIsPulled(int i) => _lexemes[i].Plain.EndsWith(" back", StringComparison.Ordinal) ? i : Next(i) is { Kind: "passage", Plain: "everything" } ? IndexAfter(IndexAfter(i)) : IndexAfter(i);
