@@ -48,8 +48,6 @@ internal sealed class Draft
     public bool Stands { get; set; }
     /// <summary>"Mawatte", the turn of the basics.</summary>
     public bool IsMawatte { get; set; }
-    /// <summary>The rear foot swings across and leads then, as it did with the same word before.</summary>
-    public bool RearFootSwings { get; set; }
     /// <summary>"Bring": the foot is fetched to somewhere.</summary>
     public bool Brought { get; set; }
     /// <summary>What the hands do for the salute that is said in the same sentence.</summary>
@@ -142,7 +140,7 @@ internal sealed class Draft
         // To a diagonal and over three quarters of a circle the rear foot goes, to its own side, or that of the hand that works.
         static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
-        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? (RearFootSwings ? standing?.Other : standing) ?? Side.Right, 180) : null;
+        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
     }
 
     internal static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch

@@ -64,7 +64,6 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             _side = null;
         }
-        _draft.RearFootSwings |= lexeme.Plain is "mawatte" && _rearFootSwings;
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
@@ -169,7 +168,7 @@ public sealed partial class Reader
             Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
             return true;
         }
-        if (lexeme.Plain is "cross" && _side is not null && _foot is null && Previous(i) is { Kind: "side" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut") && Next(i) is not { Kind: "footNoun" or "way" or "stance" })
+        if (lexeme.Plain is "cross" && _side is not null && _foot is null && Previous(i) is { Kind: "side" } && SpeaksOfBoxing() && Next(i) is not { Kind: "footNoun" or "way" or "stance" })
         {
             Retell(i, "reverse-punch");
             return true;
@@ -187,13 +186,13 @@ public sealed partial class Reader
             return true;
         }
         // "The cross on the spot", where the words speak of jabs and hooks.
-        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
+        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } && SpeaksOfBoxing())
         {
             Retell(i, "reverse-punch");
             return true;
         }
         // "Jab with the left, cross with the right".
-        if (lexeme.Plain is "cross" && (_draft.HasHands && !_draft.SentenceEnded || _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut")) && Next(i) is { Kind: "side" } && IndexAfter(i) is var with && Follows(with, "with") && Next(with) is not { Kind: "footNoun" })
+        if (lexeme.Plain is "cross" && (_draft.HasHands && !_draft.SentenceEnded || SpeaksOfBoxing()) && Next(i) is { Kind: "side" } && IndexAfter(i) is var with && Follows(with, "with") && Next(with) is not { Kind: "footNoun" })
         {
             Retell(i, "reverse-punch");
             return true;
@@ -309,6 +308,9 @@ public sealed partial class Reader
         Note(lexeme, "footwork", "Read as bringing the foot beside the other one.", "and return to ready");
         return true;
     }
+
+    /// <summary>Where there are jabs, hooks and uppercuts, a "cross" is the punch.</summary>
+    private bool SpeaksOfBoxing() => _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut");
 
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)

@@ -66,12 +66,7 @@ public sealed partial class Reader
     }
 
     /// <summary>The hand that the move being said works with, where none was named.</summary>
-    private Hand? WorkingHand()
-    {
-        var now = Now();
-        var after = Body.Walk.After(now, _draft.ToMove(now.Heading, now.Lead, _ways.Stances.Of(_draft.Stance ?? now.Stance).Feet == Body.FeetKind.Even), _form.Opening, Body.BodyMeasures.Reference, _ways);
-        return after.Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand;
-    }
+    private Hand? WorkingHand() => AfterDraft().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand;
 
     private void AssignHand(int i, Hand hand)
     {

@@ -92,7 +92,6 @@ public sealed partial class Reader
     /// </summary>
     private void TurnToTheOtherEnd(Draft draft, Posture now)
     {
-        TurnToTheOtherSide(draft, now);
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
             || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
@@ -103,6 +102,16 @@ public sealed partial class Reader
             || SoFar().Moves.Skip(k + 1).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
+    }
+
+    /// <summary>A turn of which the side, or from a diagonal the amount, was not said: which one was taken, and the other.</summary>
+    private void TellTheTurn(Draft draft, Posture now, Move move)
+    {
+        if (move.Turn is not { Side: { } side } turn || draft.Facing is not null) return;
+        if (draft is { TurnAmount: null, TurnSide: not null } && now.Heading.Degrees % 90 == 45 && turn.Amount == 135)
+            Assume(draft, "side", "Read as to the line, 135 degrees.", $"{side.Word} 90 degrees");
+        if (draft is { TurnAmount: not null, TurnSide: null, Foot: null, Lead: null })
+            Assume(draft, "turn", $"Read as to the {side.Word}, as no side was said.", $"{turn.Amount} degrees {side.Other.Word}");
     }
 
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>

@@ -53,29 +53,27 @@ public sealed partial class Reader
             // "Down to the floor": where something ends that has no height of its own.
             else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
         }
-        TakeFistThrough();
+        TakeHandByItself();
         if (_hand is not null) Leftover(_limbLexeme);
         _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
     }
 
-    /// <summary>"Right fist through": it punches.</summary>
-    private void TakeFistThrough()
+    /// <summary>"Right fist through"; among jabs and hooks "left hand, right hand, left kick": a hand by itself punches.</summary>
+    private void TakeHandByItself()
     {
-        // "Left hand, right hand, left kick": among jabs and hooks a hand by itself punches.
-        if (_hand is { } bare && _limbLexeme is { Plain: "hand" } && _lexemes.IndexOf(_limbLexeme) is var noun and >= 0 && Alone(noun) && Previous(noun) is { Kind: "side" } && Previous(IndexBefore(noun)) is null
-            && (noun + 2 >= _lexemes.Count || _lexemes[noun + 2].Kind is not ("technique" or "level" or "filler") || _lexemes[noun + 2].IsKick) && _lexemes.Any(l => l.Value is "jab" or "hook-punch" or "uppercut"))
-        {
-            if (_draft.IsDone) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
-            _draft.Hands.Add(new HandAction(new TermId("punch"), bare));
-            _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme.Start, _limbLexeme.Length, "Read as a punch."));
-            _hand = null;
-        }
-        if (_hand is not { } fist || _limbLexeme is not { Plain: "fist" } || _lexemes.IndexOf(_limbLexeme) is var limb && !_lexemes.Skip(limb + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight")) return;
-        if (_draft.HasHands) Begin(Counting.Then);
-        _draft.Hands.Add(new HandAction(new TermId("punch"), fist));
-        _fields.Add(new ReadField(_draft.Id, "technique", _limbLexeme!.Start, _limbLexeme.Length, "Read as a punch."));
+        if (_hand is not { } hand || _limbLexeme is not { } limb || _lexemes.IndexOf(limb) is var at && at < 0 || !GoesThrough(limb, at) && !StandsAmongPunches(limb, at)) return;
+        if (_draft.HasHands) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+        _draft.Hands.Add(new HandAction(new TermId("punch"), hand));
+        _fields.Add(new ReadField(_draft.Id, "technique", limb.Start, limb.Length, "Read as a punch."));
         _hand = null;
     }
+
+    private bool GoesThrough(Lexeme limb, int at) =>
+        limb.Plain == "fist" && _lexemes.Skip(at + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "through" or "out" or "forward" or "straight");
+
+    private bool StandsAmongPunches(Lexeme limb, int at) =>
+        limb.Plain == "hand" && Alone(at) && Previous(at) is { Kind: "side" } && Previous(IndexBefore(at)) is null && SpeaksOfBoxing()
+        && (at + 2 >= _lexemes.Count || _lexemes[at + 2].Kind is not ("technique" or "level" or "filler") || _lexemes[at + 2].IsKick);
 
     /// <summary>A word that was known but found nothing to belong to is not dropped: it counts as not understood.</summary>
     private void Leftover(Lexeme? lexeme)

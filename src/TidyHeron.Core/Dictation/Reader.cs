@@ -93,21 +93,7 @@ public sealed partial class Reader
             i = Take(i);
         }
         Finish();
-        // "…, and finish: bring the left foot back": the foot that comes home closes the form.
-        if (_after.Count == 0 && _said.Count > 1 && _said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Facing: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
-            _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
-        // "Nineteen: …, punch. Feet together.": what closes the form with a sentence to itself is not on the last number.
-        if (_after.Count == 0 && _explicitCounts && _lastInSentence && _said.Count > 1 && _said[^1] is { Counting: Counting.Then, Kick: null, Shout: false } closing && closing.Hands.All(h => Formalities.AtRest(h.Technique))
-            && (closing.Footwork is { Kind.Value: "return" } || closing.Stance is { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || closing is { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null }))
-            _said[^1] = closing with { Counting = Counting.Uncounted };
-        if (_after.Count == 0 && !_explicitCounts && _said.Count > 1 && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
-            _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
-    }
-
-    private bool FinishIsSaid()
-    {
-        const int LastWords = 10; // lexemes: a foot comes home in few words
-        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
+        Close();
     }
 
     private DictationReading Result()
@@ -142,7 +128,7 @@ public sealed partial class Reader
         switch (lexeme.Kind)
         {
             case "stop":
-                TakeFistThrough();
+                TakeHandByItself();
                 if (lexeme.EndsSentence)
                 {
                     _draft.SentenceEnded = !_draft.IsEmpty;
@@ -222,8 +208,8 @@ public sealed partial class Reader
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
             case "detail":
-                _draft.HalfStep |= lexeme.Plain is "half a step" or "half way" or "halfway" or "about half way";
-                _draft.OffTheLine |= lexeme.Plain is "off line" or "off the line";
+                _draft.HalfStep |= lexeme.Value == "halfStep";
+                _draft.OffTheLine |= lexeme.Value == "offTheLine";
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");
                 break;
@@ -301,9 +287,12 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
+        TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
-        var move = draft.ToMove(posture.Heading, posture.Lead, shape.Feet == FeetKind.Even);
+        var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
+        var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
+        TellTheTurn(draft, posture, move);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
@@ -331,8 +320,12 @@ public sealed partial class Reader
 
     /// <summary>Where the performer stands when the next thing is done: after what has been said in whole sentences.</summary>
     private Posture Here() => _draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || _draft.Stance is not null) && _draft is not { IsNumbered: true, IsDone: false }
-        ? Walk.After(Now(), _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even), _form.Opening, BodyMeasures.Reference, _ways)
+        ? AfterDraft()
         : Now();
+
+    /// <summary>Where the move being said leads, as far as it has been said.</summary>
+    private Posture AfterDraft() =>
+        Walk.After(Now(), _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even), _form.Opening, BodyMeasures.Reference, _ways);
 
     /// <summary>The opening or a move already walked has changed.</summary>
     private void ForgetNow() => _now = null;

@@ -140,6 +140,9 @@ public class MeaningInPlaceTests
     [InlineData("One. Left back stance. Two. Right knife-hand block.", "hand knife-hand block")]
     [InlineData("Left walking stance, side block.", "staff side block")]
     [InlineData("Step right foot to left.", "the left")]
+    [InlineData("Left front stance. Turn 270, low block.", "270 degrees left")]
+    [InlineData("Left front stance. Turn 180, low block.", "180 degrees right")]
+    [InlineData("Turn left 45, left front stance. Turn to the right, low block.", "right 90 degrees")]
     [InlineData("Turn left 45, left front stance. Straight ahead, right front stance.", "forward")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
