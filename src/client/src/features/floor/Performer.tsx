@@ -89,7 +89,7 @@ export function PerformerFields({
       />
       <details open={Object.values(measured).some((v) => v != null)}>
         <summary className="cursor-pointer text-sm text-water underline">Measured with a tape</summary>
-        <div className="mt-1 grid grid-cols-2 gap-2">
+        <div className="mt-1 grid grid-cols-2 items-end gap-2">
           {parts.map(([name, label]) => (
             <NumberField
               key={name}

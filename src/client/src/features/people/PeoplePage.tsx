@@ -195,7 +195,7 @@ function StudentSheet({
         />
         <details open={Object.values(measured).some((v) => v != null)}>
           <summary className="cursor-pointer text-water underline">Measured with a tape</summary>
-          <div className="mt-1 grid grid-cols-2 gap-2">
+          <div className="mt-1 grid grid-cols-2 items-end gap-2">
             {parts.map(([part, label]) => (
               <TextField
                 key={part}
