@@ -23,12 +23,6 @@ public sealed partial class Reader
     /// </summary>
     private void DrawnBackStillLeads(Draft draft, Posture now, StanceShape shape)
     {
-        // "Left foot comes back to left cat stance": it does not pass the other one.
-        if (draft is { Footwork: null or "step" or "step-back", Way: null or Way.Back, Foot: { } back, Stance.Value: "cat-stance", HasTurn: false } && draft.Lead == back && now.Lead == back && (draft.Footwork == "step-back" || draft.Way == Way.Back))
-        {
-            (draft.Footwork, draft.Way) = ("slide-back", null);
-            return;
-        }
         // "Draw the right foot in half way": between where it was and the other foot.
         if (draft is { HalfStep: true, Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
         {
