@@ -62,7 +62,7 @@ internal sealed record FootChoice(
             "fall" => new TermId("lying"),
             "step" when now.Stance.Value is "both-knees" => new TermId("kneeling-stance"), // one foot forward, the other knee stays on the floor
             "step" or "step-back" or "land" or "turn" or "slide" or "shuffle" or "crescent-step"
-                when stances.Of(now.Stance).Feet != FeetKind.Lead && move.Footwork?.Way is not (Way.Left or Way.Right)
+                when stances.Of(now.Stance).Feet != FeetKind.Lead && (move.Footwork?.Way is not (Way.Left or Way.Right) || FacesWhereItGoes(now, move))
                 => new TermId("short-front-stance"),
             null when move.Kick is { Landing: Landing.Front or Landing.Back } && stances.Of(now.Stance).Feet != FeetKind.Lead => new TermId("short-front-stance"),
             _ => now.Stance,
@@ -70,6 +70,10 @@ internal sealed record FootChoice(
         if (stance != now.Stance) inferred |= Inferred.Stance;
         return stance;
     }
+
+    /// <summary>"Step to the left, facing left": a step forward on that line.</summary>
+    private static bool FacesWhereItGoes(Posture now, Move move) =>
+        move is { Footwork: { Kind.Value: "step" or "slide", Way: { } way }, Facing: { } facing } && facing == now.Heading + Ways.TurnOf(way);
 
     private static Heading HeadingOf(Posture now, Move move, StanceShape shape, ref Inferred inferred)
     {

@@ -28,14 +28,20 @@ internal sealed class Draft
     public Kick? Kick { get; set; }
     public WeaponUse? Weapon { get; set; }
     public Gaze? Gaze { get; set; }
+    /// <summary>To which side the eyes were said to go.</summary>
+    public Side? EyesTo { get; set; }
     /// <summary>The eyes were said to go there before anything was said to move.</summary>
     public bool LooksFirst { get; set; }
     /// <summary>"Draw", "pull", "slide": the foot stays near the floor and near the other one.</summary>
     public bool Drawn { get; set; }
+    /// <summary>It was begun with its sentence.</summary>
+    public bool BeginsSentence { get; set; }
     /// <summary>It was begun with "then": the second half of one number.</summary>
     public bool AfterThen { get; set; }
     /// <summary>"Off the line": the foot goes aside, the body does not turn.</summary>
     public bool OffTheLine { get; set; }
+    /// <summary>"Horse stance sideways": the side is where the front was.</summary>
+    public bool IsSideways { get; set; }
     /// <summary>A technique of both hands was told hand by hand.</summary>
     public bool HandsParted { get; set; }
     /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
@@ -140,7 +146,8 @@ internal sealed class Draft
         // To a diagonal and over three quarters of a circle the rear foot goes, to its own side, or that of the hand that works.
         static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
-        Turn? BareTurn() => Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
+        // "Turn into a left bow" out of a stance without a lead: a quarter to that side. With a lead, about face.
+        Turn? BareTurn() => Footwork == "turn" && standing is null && Foot is null && !isEven && Stance is not null && !IsMawatte && Lead is { } toThere ? Turn.To(toThere, 90) : Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
     }
 
     internal static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch

@@ -5,20 +5,29 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What closes a form takes no count.</summary>
 public sealed partial class Reader
 {
-    /// <summary>Whether the last thing said closes the form, once everything has been said.</summary>
+    // Moves that were called with a number, and moves that began with their sentence.
+    private readonly HashSet<MoveId> _withNumber = [], _withSentence = [];
+
+    /// <summary>Whether the last things said close the form, once everything has been said.</summary>
     private void Close()
     {
         if (_after.Count > 0 || _said.Count < 2) return;
         // "…, and finish: bring the left foot back": the foot that comes home closes the form.
         if (_said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Facing: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
             _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
-        // "Nineteen: …, punch. Feet together.": what closes the form with a sentence to itself is not on the last number.
-        if (_explicitCounts && _lastInSentence && _said[^1] is { Counting: Counting.Then, Kick: null, Shout: false } closing && closing.Hands.All(h => Formalities.AtRest(h.Technique))
-            && (closing.Footwork is { Kind.Value: "return" } || closing.Stance is { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || closing is { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null }))
-            _said[^1] = closing with { Counting = Counting.Uncounted };
-        if (!_explicitCounts && _said[^1].Counting == Counting.Own && Formalities.Closes(_said[^1]))
-            _said[^1] = _said[^1] with { Counting = Counting.Uncounted };
+        var first = _said.Count;
+        while (first > 1 && MayClose(_said[first - 1])) first--;
+        // Where numbers are called, what closes begins with a sentence of its own: the rest is on the last number.
+        while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
+        if (!_said.Skip(first).Any(m => m.Footwork is { Kind.Value: "return" } || Formalities.Closes(m) || (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" }) && m is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null })) return;
+        for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
     }
+
+    /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
+    private bool MayClose(Move move) =>
+        !_withNumber.Contains(move.Id) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
+        && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
+        && (move.Stance is not null || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
 
     private bool FinishIsSaid()
     {

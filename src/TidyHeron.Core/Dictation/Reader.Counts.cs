@@ -124,6 +124,7 @@ public sealed partial class Reader
         }
         if (!IsCountMark(i))
         {
+            if (CountsWhatWasSaid(i)) return;
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
             if (lexeme.Is("ordinal") && _draft is { IsOpening: true, Stance: not null }) Begin(Counting.Own); // "we're in ready stance and the first move is …"
             if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
@@ -150,6 +151,29 @@ public sealed partial class Reader
             ForgetNow();
         }
         _first = false;
+    }
+
+    /// <summary>"Punch left, punch right, that's one and two.": the numbers of what was just said, each of its own; before one comes the opening.</summary>
+    private bool CountsWhatWasSaid(int i)
+    {
+        if (!_lexemes[i].Is("number") || _explicitCounts || !(Follows(i, "thats") || i > 0 && _lexemes[i - 1].Is("countNoun") && Follows(i - 1, "thats"))) return false;
+        var numbers = new List<Lexeme> { _lexemes[i] };
+        var end = i;
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
+        {
+            if (_lexemes[k].IsStop || _lexemes[k].Plain == "and") continue;
+            if (!_lexemes[k].Is("number") || _lexemes[k].Number != numbers[^1].Number + 1) return false;
+            numbers.Add(_lexemes[k]);
+            end = k;
+        }
+        if (!_draft.HasBody || numbers.Count > _said.Count + 1) return false;
+        _draft.Counting = Counting.Own;
+        for (var k = 1; k < numbers.Count; k++) _said[^k] = _said[^k] with { Counting = Counting.Own };
+        if (numbers[0].Number == 1)
+            for (var k = 0; k <= _said.Count - numbers.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+        foreach (var number in numbers) Note(number, "count");
+        for (var k = i; k <= end; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        return true;
     }
 
     // Whether no number has been called yet in this text; only a form that has not begun can still be opened.

@@ -179,6 +179,8 @@ public sealed partial class Reader
             _draft.Facing = Notation.Heading.Front;
             _fields[^1] = _fields[^1] with { Field = "facing", Assumption = "Read as facing the front again.", Instead = "forward" };
         }
+        // "Back to the front, horse stance": the way one faces again.
+        if (way == Way.Back && lexeme.Plain == "back" && Next(i) is { Kind: "place" } && _draft is { Foot: null, Footwork: null, SentenceEnded: false, IsDone: false } && Previous(i) is null) return;
         // "Right foot back to the left foot": it comes home beside the other one.
         if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to"
             && Next(i) is { Kind: "side" } && (Next(IndexAfter(i)) is { Kind: "footNoun" } || Alone(IndexAfter(i)) && _lexemes[IndexAfter(i)].Value != _draft.Foot?.Word))
@@ -204,6 +206,8 @@ public sealed partial class Reader
             TakeDirection(i, Heading.Front, said: true);
             return;
         }
+        // "Turn to the front, left foot back": where that foot goes.
+        if (_draft is { IsTurning: true, Foot: not null } && way == Way.Back && Previous(i) is { Kind: "footNoun" or "relFoot" } && (_draft.HasTurn || _draft.Facing is not null)) return;
         // "Turn back to the front": the direction that follows says how far.
         if (_draft.IsTurning && way == Way.Back && Next(i) is { Kind: "place" or "clock" or "facing" or "side" })
         {

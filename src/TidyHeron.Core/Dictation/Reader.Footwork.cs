@@ -340,6 +340,8 @@ public sealed partial class Reader
         // "Bring the left foot back to ready stance": one move, said in two words.
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "turn" or "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;
+        // "Bring the left foot back to ready, turning to the front": how one comes back.
+        if (_draft is { Footwork: "return", SentenceEnded: false, HasTurn: false } && footwork.IsGerund && Turning.Contains(kind)) return false;
         if (_draft.Footwork is "bow" or "announce" or "return" || _draft.IsOpening) return true;
         // "Spinning back fist, turning 360 left": the turn says how far the spin goes.
         if (_draft is { Footwork: "spin", HasTurn: false, SentenceEnded: false } && Turning.Contains(kind)) return false;
@@ -352,6 +354,8 @@ public sealed partial class Reader
         }
         if (_draft.Footwork is "rise" && kind is "step" or "step-back") return true;
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
+        // "The left foot moves first. You move it to the left, …": told out.
+        if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
         // "Step back right, step back left".

@@ -44,11 +44,19 @@ public sealed partial class Reader
             Note(lexeme, "filler");
             return;
         }
+        // "Turn the hips to the same side".
+        if (lexeme.Plain.EndsWith("side", StringComparison.Ordinal) && !(Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: null }] }))
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return;
+        }
         var lead = LeadNow()?.Hand;
         Hand? hand = lexeme.Value switch
         {
             "front" => lead,
             "rear" => lead?.Other,
+            "same" when lexeme.Plain.EndsWith("side", StringComparison.Ordinal) => (_draft.Kick?.Foot ?? AfterDraft().KickingFoot ?? LeadNow())?.Hand,
             "same" => LastHand(),
             _ => LastHand()?.Other,
         };
@@ -58,7 +66,9 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "hand", $"The {lexeme.Plain} is the {found.Word} one here.");
-        AssignHand(i, found);
+        // "Punch, same side": of what was just said.
+        if (lexeme.Plain.EndsWith("side", StringComparison.Ordinal) && _draft is { Hands: [.., { Hand: null } said] }) _draft.Hands[^1] = said with { Hand = found };
+        else AssignHand(i, found);
 
         Hand? LastHand() => _draft.Hands.LastOrDefault(h => h.Hand is not null)?.Hand
             ?? (_draft.HasHands ? WorkingHand() : null)
@@ -84,6 +94,13 @@ public sealed partial class Reader
         if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
         {
             _draft.Hands[^1] = action with { Hand = hand };
+            return;
+        }
+        // "Step and punch, left hand.": told in a clause of its own.
+        if (Alone(i) && previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence))
+        {
+            _draft.Hands[^1] = handless with { Hand = hand };
             return;
         }
         (_hand, _limbLexeme) = (hand, _lexemes[i]);

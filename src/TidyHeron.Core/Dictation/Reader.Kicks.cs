@@ -89,12 +89,24 @@ public sealed partial class Reader
         Note(lexeme, "kick");
     }
 
+    /// <summary>"Front kick, down, punch": with a clause to itself after a kick the foot comes down, in front for what the hands do.</summary>
+    private bool ComesDownFor(int i)
+    {
+        if (_lexemes[i] is not { Kind: "filler", Plain: "down" or "step" or "set down" or "put down" } || i == 0 || !(_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Plain == "and") || !Alone(i)) return false;
+        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || !_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) return false;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        Note(_lexemes[i], "landing", "Read as landing in front.", "bring it back");
+        KicksIntoTheStanceOfThePunches();
+        return true;
+    }
+
     /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
     private void LandsForTheHands(int i, Terms.Term term)
     {
         if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
         if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
         _draft.Kick = kick with { Landing = Landing.Front };
+        KicksIntoTheStanceOfThePunches();
         Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
     }
 }

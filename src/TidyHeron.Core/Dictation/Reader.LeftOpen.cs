@@ -9,9 +9,8 @@ public sealed partial class Reader
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft)
     {
-        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" or "slide" }
-            || draft.Gaze is not (Gaze.Left or Gaze.Right) || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        var side = draft.Gaze == Gaze.Left ? Side.Left : Side.Right;
+        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" or "slide" or "shift" }
+            || draft.EyesTo is not { } side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         if (draft.Foot is { } foot && foot != side) return;
         draft.TurnSide = side;
         Assume(draft, "gaze", $"Read as turning to the {side.Word}, where the eyes go.", "look ahead");
@@ -34,6 +33,7 @@ public sealed partial class Reader
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
         if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" })) return;
         (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
+        draft.Stance ??= now.Stance; // the lead is said with a stance
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");
     }
 
@@ -44,14 +44,28 @@ public sealed partial class Reader
     private void PunchesAsBefore(Draft draft, Posture now)
     {
         if (draft is not { Stance: null, Foot: not null, Footwork: null or "step" or "step-back", Kick: null, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
-        for (var k = _said.Count + _before.Count - 1; k >= 0; k--)
-        {
-            var move = k >= _before.Count ? _said[k - _before.Count] : _before[k];
-            if (move is not { Stance: { } stance, Footwork.Kind.Value: "step" or "step-back", Hands: [{ Technique.Value: "punch" or "lunge-punch" }, ..] }) continue;
-            draft.Stance = stance.Kind;
-            Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance.Kind, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
-            return;
-        }
+        if (StanceOfThePunches() is not { } stance) return;
+        draft.Stance = stance;
+        Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
+    }
+
+    /// <summary>The stance in which one stepped and punched last.</summary>
+    private TermId? StanceOfThePunches() =>
+        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork.Kind.Value: "step" or "step-back", Hands: [{ Technique.Value: "punch" or "lunge-punch" }, ..] })?.Stance?.Kind;
+
+    /// <summary>"Front leg kick, down, punch" out of a cat stance: as for a step, the stance is that of the punches before.</summary>
+    private void KicksIntoTheStanceOfThePunches()
+    {
+        if (_draft.Stance is null && Now().Stance.Value is "back-stance" or "l-stance" or "cat-stance") _draft.Stance = StanceOfThePunches();
+    }
+
+    /// <summary>"Kick, set it down in front, horse stance sideways": the side of the foot that came forward points to where one faced.</summary>
+    private void StandsSideways(Draft draft, Posture now)
+    {
+        if (draft is not { IsSideways: true, Stance: { } stance, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
+        if ((draft.Kick is { } kick ? kick.Foot ?? now.Lead?.Other : draft.Foot ?? (draft.Footwork is "step" or "slide" ? now.Lead?.Other : null)) is not { } forward) return;
+        (draft.TurnSide, draft.TurnAmount) = (forward.Other, 90);
+        Assume(draft, "stance", $"Read as turned {forward.Other.Word}, with the {forward.Word} side where the front was.", _ways.Vocabulary.Name(stance, _ways.Tradition) + " turned 90 degrees " + forward.Word);
     }
 
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>

@@ -28,6 +28,22 @@ public sealed partial class Reader
             // "Down into left bow": with a side or a way into it, the bow is the stance.
             if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
                 _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+            // "Left foot front": it leads.
+            if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
+                _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+            // "Left hand front": on the weapon, it leads the grip.
+            if (_lexemes[i] is { Kind: "place", Plain: "front" or "forward" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2] is { Kind: "side" } gripping && SpeaksOf("staff"))
+            {
+                var (from, to) = (gripping.Start, _lexemes[i].Start + _lexemes[i].Length);
+                _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
+                for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
+            }
+            // "Right elbow into the left palm": what it strikes.
+            if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && Follows(struck, "into", "against") && Previous(struck) is { Kind: "technique" })
+                AsNote(struck, i);
+            // "That same front leg": told by its place, "same" adds nothing.
+            if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
+                _lexemes[i] = _lexemes[i] with { Kind = "filler" };
             // "The right foot draws a circle": it steps in an arc.
             if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "crescent-step", Term = null };

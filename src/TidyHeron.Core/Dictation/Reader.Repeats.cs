@@ -64,7 +64,7 @@ public sealed partial class Reader
     {
         var before = i - 1;
         while (before >= 0 && (_lexemes[before].IsStop && !_lexemes[before].EndsSentence || _lexemes[before].Is("filler"))) before--;
-        var counted = before >= 0 && IsCountMark(before);
+        var counted = before >= 0 && IsCountMark(before) || _lexemes[i].Plain == "and" && StartsSentence(i) && _draft is { SentenceEnded: true, HasHands: true } && !_explicitCounts;
         return counted && (end >= _lexemes.Count || _lexemes[end].EndsSentence);
     }
 
@@ -189,6 +189,12 @@ public sealed partial class Reader
         var last = _said.Concat(_before.AsEnumerable().Reverse()).LastOrDefault();
         var lastHand = Now().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand;
         RepeatLast(1, otherSide: last is not null && lastHand is { } hand && hand != side.Hand);
+        // "Turn one eighty, right knife-hand block. And left.": one has turned already and steps on.
+        if (words[0].Plain == "and" && last is { Footwork.Kind.Value: "turn" or "step" } && (last.Turn is not null || last.Facing is not null))
+        {
+            _said[^1] = _said[^1] with { Turn = null, Facing = null, Footwork = new Footwork(new TermId("step"), side, null) };
+            ForgetNow();
+        }
 
         void SetSide(int index, Side to)
         {

@@ -16,6 +16,12 @@ public sealed partial class Reader
             else AssignHand(i, side.Hand);
             return;
         }
+        // "Left forearm up, right punch": the hand of the clause before has done something that was not understood.
+        if (_hand is { } waiting && _limbLexeme is { } limb && waiting != Hand.Both && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true })
+        {
+            Leftover(limb);
+            (_hand, _limbLexeme) = (null, null);
+        }
         if (SideSaysSomethingElse(i, side)) return;
         if (_side is not null) Settle();
         if (SideOfTheWay(i, side) || SideOfWhatWasDone(i, side) || SideOfALie(i) || SideOfTheStance(i, side) || SideOfWhatFollows(i, side) || SideOfWhatWasSaid(i, side)) return;
@@ -66,6 +72,12 @@ public sealed partial class Reader
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
         }
+        // "Draw the left foot in and go to the left": that is where it goes then.
+        if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: not null, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false })
+        {
+            (_draft.Footwork, _draft.Way) = ("step", side == Side.Left ? Way.Left : Way.Right);
+            return true;
+        }
         return false;
     }
 
@@ -92,7 +104,7 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return true;
         }
-        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork")) && Follows(i, "to", "towards", "toward")
+        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
         {
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;

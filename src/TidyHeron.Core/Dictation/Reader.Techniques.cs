@@ -156,6 +156,14 @@ public sealed partial class Reader
             return true;
         }
         if (GoesOnFromThePalm(i, term)) return true;
+        // "Pull both fists to the waist": where they are pulled to.
+        if (term.Id.Value == "chamber" && _draft is { Hands: [.., { Technique.Value: "pull" } pulled], SentenceEnded: false } && Previous(i) is { Value: "pull" } or { Kind: "handNoun" or "way" } && (pulled.Hand is null || _hand is null || pulled.Hand == _hand))
+        {
+            _draft.Hands[^1] = pulled with { Technique = term.Id, Hand = pulled.Hand ?? _hand, Level = null };
+            _hand = null;
+            Note(lexeme, "technique");
+            return true;
+        }
         if (term.Limb != "both" || _draft is not { Hands: [.., var twice], SentenceEnded: false } || twice.Technique != term.Id || _then || _together || _hand is not null || _side is not null || _level is not null) return false;
         Note(lexeme, "technique"); // "hands to the left hip, stacked": said once more in other words
         return true;
@@ -178,14 +186,33 @@ public sealed partial class Reader
     {
         if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
-        var lunges = term.Id.Value == "lunge-punch";
+        var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
         var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
             || _explicitCounts && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
-            $"{(lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
+            $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));
+    }
+
+    /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
+    private bool OneOfThree(int i)
+    {
+        var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
+        var at = marks.FindLastIndex(m => m < i);
+        if (at < 0 || SideAloneOn(at) is not { } mine) return false;
+        var run = 1;
+        for (var k = at - 1; k >= 0 && SideAloneOn(k) is { } side && side == mine == ((at - k) % 2 == 0); k--) run++;
+        for (var k = at + 1; k < marks.Count && SideAloneOn(k) is { } side && side == mine == ((k - at) % 2 == 0); k++) run++;
+        return run >= 3;
+
+        // The side of a punch that is all there is on a number.
+        string? SideAloneOn(int mark)
+        {
+            var words = _lexemes.Skip(marks[mark] + 1).Take((mark + 1 < marks.Count ? marks[mark + 1] : _lexemes.Count) - marks[mark] - 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "handNoun")).ToList();
+            return words is [{ Kind: "side" } side, { Kind: "technique", Value: "punch" }] ? side.Value : null;
+        }
     }
 
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
@@ -194,7 +221,7 @@ public sealed partial class Reader
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         if (general.Technique.Value is not ("block" or "strike" or "punch") && term.Id != general.Technique) return false;
         var k = i - 1;
-        while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
+        while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && general.Hand is null && hand is not null || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
         if (term.Id == general.Technique && _lexemes[k].Plain == _lexemes[i].Plain) return false; // "punch, punch" is two
         var which = (general.Technique.Value, term.Id.Value) switch
@@ -225,7 +252,7 @@ public sealed partial class Reader
     private bool GoesOnFromThePalm(int i, Terms.Term term)
     {
         if (Previous(i) is not { Plain: "palm" or "palms", Kind: "technique" } || _draft is not { Hands: [.., var action] } || _hand is not null || _side is not null) return false;
-        if (term.Family is not ("guard" or "receive" or "grip")) return false;
+        if (term.Family is not ("guard" or "receiving" or "grip")) return false;
         _draft.Hands[^1] = action with { Technique = term.Id.Value is "block" ? new TermId("palm-block") : term.Id, Level = _level ?? action.Level };
         _level = null;
         Note(_lexemes[i], "technique");

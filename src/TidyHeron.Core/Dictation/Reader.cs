@@ -41,7 +41,6 @@ public sealed partial class Reader
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _rearFootSwings;  // "mawatte" was said with the other foot leading afterwards
     private bool _noCounts;        // the only number that looks like a call is none
-    private bool _lastInSentence; // the move being said began with its sentence
     private bool _namedByRear;    // these words name such stances by the rear foot
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
     private bool _then, _together, _explicitCounts, _sameCount;
@@ -192,6 +191,7 @@ public sealed partial class Reader
                 var looking = ForThisMove(lexeme);
                 looking.LooksFirst = !looking.HasBody;
                 looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
+                looking.EyesTo = looking.Gaze switch { Gaze.Left => Side.Left, Gaze.Right => Side.Right, _ => NamedSide(lexeme) };
                 break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together":
@@ -210,6 +210,7 @@ public sealed partial class Reader
             case "detail":
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
+                _draft.IsSideways |= lexeme.Value == "sideways" && _draft.Stance is not null;
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");
                 break;
@@ -224,6 +225,7 @@ public sealed partial class Reader
             case "otherSide": TakeOtherSideWord(i); break;
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
+            case "filler" when ComesDownFor(i): break;
             case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
             case "times": Repeat(i, lexeme); break;
             case "alternating" or "onTop": Note(lexeme, "note"); break;
@@ -265,8 +267,7 @@ public sealed partial class Reader
         var ended = _draft.SentenceEnded;
         if (carried is null) Finish();
         _draft = carried ?? new Draft();
-        // Whether the move begins with its sentence.
-        _lastInSentence = carried is null && ended;
+        _draft.BeginsSentence = carried is null && ended;
         _draft.SentenceEnded = false;
         _draft.AfterThen = _then;
         // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
@@ -287,6 +288,7 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
+        StandsSideways(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
@@ -305,6 +307,8 @@ public sealed partial class Reader
         }
         if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
         _said.Add(move);
+        if (draft.IsNumbered) _withNumber.Add(move.Id);
+        if (draft.BeginsSentence) _withSentence.Add(move.Id);
         foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
         _pendingCuts.Clear();
     }

@@ -80,7 +80,7 @@ public class MeaningInPlaceTests
     [InlineData("Horse stance, hit three times, left, right, left.", "horse stance, left hand strike / right hand strike / left hand strike")]
     [InlineData("Block with the right arm outside block.", "right hand outside block")]
     [InlineData("Strike with the left knife hand.", "left hand knife-hand strike")]
-    [InlineData("The right fist draws back to the hip and punches.", "right hand pull while at the hip / then right hand punch")]
+    [InlineData("The right fist draws back to the hip and punches.", "right hand at the hip / then right hand punch")]
     [InlineData("Left palm guards.", "left hand guard")]
     [InlineData("Double block, left hand middle, right hand high.", "left hand middle level block while right hand high level block")]
     [InlineData("Right lunge punch as the right foot steps into front stance.", "step with the right foot, front stance, right hand lunge punch")]
