@@ -32,12 +32,16 @@ internal static class Corrections
                 if (lexemes[k].IsStop || lexemes[k].Is("filler")) continue;
                 seen++;
                 if (!Alike(lexemes[k], lexemes[right])) continue;
+                var number = lexemes[k].Is("number");
                 lexemes[k] = lexemes[k] with { Kind = "filler" };
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                 // "Low punch, I mean high punch": and so does the thing that is said once more.
                 else if (k + 1 < i && lexemes[k + 1].Kind is "technique" or "stance" && right + 1 < lexemes.Count && lexemes[right + 1].Is(lexemes[k + 1].Kind, lexemes[k + 1].Value))
+                    lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
+                // "Three punches, no, three rising blocks".
+                else if (number && k + 1 < i && lexemes[k + 1].Is("technique") && right + 1 < lexemes.Count && lexemes[right + 1].Is("technique"))
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                 // The commas around a correction do not part a clause.
                 for (var c = k + 1; c < right; c++)
@@ -66,5 +70,5 @@ internal static class Corrections
     }
 
     private static bool Alike(Lexeme a, Lexeme b) =>
-        a.Kind == b.Kind && (a.Kind != "technique" || a.IsKick == b.IsKick);
+        b.Is("handNoun", "both") && a.Is("side") || a.Kind == b.Kind && (a.Kind != "technique" || a.IsKick == b.IsKick);
 }

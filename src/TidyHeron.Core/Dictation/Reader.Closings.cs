@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -21,6 +22,19 @@ public sealed partial class Reader
         while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
         if (!_said.Skip(first).Any(m => m.Footwork is { Kind.Value: "return" } || Formalities.Closes(m) || (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" }) && m is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null })) return;
         for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+        ForgetNow();
+        ClosesToTheFront(first);
+    }
+
+    /// <summary>"Left foot back, yoi.": a form ends facing where it began, whether one says it or not.</summary>
+    private void ClosesToTheFront(int first)
+    {
+        var at = _said.FindIndex(first, m => m is { Stance.Kind.Value: "ready-stance" or "attention-stance", Footwork: not null, Turn: null, Facing: null });
+        if (at < 0 || _said.Skip(first).Any(m => m.Turn is not null || m.Facing is not null) || Now().Heading == Heading.Front) return;
+        _said[at] = _said[at] with { Facing = Heading.Front };
+        ForgetNow();
+        if (_fields.FindLastIndex(f => f.Move == _said[at].Id && f.Field == "stance") is var field and >= 0)
+            _fields[field] = _fields[field] with { Assumption = "Read as turning to the front, where a form ends.", Instead = $"{_text.Substring(_fields[field].Start, _fields[field].Length)} facing {Speech.Heading(Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + at).ToValueList() }, BodyMeasures.Reference, _ways).End.Heading, _ways.Directions)}" };
     }
 
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
@@ -32,6 +46,6 @@ public sealed partial class Reader
     private bool FinishIsSaid()
     {
         const int LastWords = 10; // lexemes: a foot comes home in few words
-        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
+        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
     }
 }

@@ -180,7 +180,7 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Field = "facing", Assumption = "Read as facing the front again.", Instead = "forward" };
         }
         // "Back to the front, horse stance": the way one faces again.
-        if (way == Way.Back && lexeme.Plain == "back" && Next(i) is { Kind: "place" } && _draft is { Foot: null, Footwork: null, SentenceEnded: false, IsDone: false } && Previous(i) is null) return;
+        if (way == Way.Back && lexeme.Plain == "back" && (Next(i) is { Kind: "place" } || Next(i) is { Kind: "stance" } home && _ways.Stances.Of(home.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(home.Term.Id) is not null) && _draft is { Foot: null, Footwork: null, SentenceEnded: false, IsDone: false } && Previous(i) is null) return;
         // "Right foot back to the left foot": it comes home beside the other one.
         if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to"
             && Next(i) is { Kind: "side" } && (Next(IndexAfter(i)) is { Kind: "footNoun" } || Alone(IndexAfter(i)) && _lexemes[IndexAfter(i)].Value != _draft.Foot?.Word))
@@ -200,6 +200,15 @@ public sealed partial class Reader
             _draft.Kick = swung with { Landing = Landing.SamePlace };
             return;
         }
+        // "…, then back to the right, knife hand": one turns there.
+        if (way == Way.Back && Previous(i) is { Kind: "then" } && IndexAfter(i) is var thither and >= 0 && _lexemes[thither].Is("side") && Follows(thither, "to") && Alone(thither) && _draft.IsDone)
+        {
+            Begin(Counting.Own);
+            (_draft.Footwork, _draft.TurnSide) = ("turn", _lexemes[thither].Value == "left" ? Side.Left : Side.Right);
+            Note(_lexemes[thither], "turn");
+            _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
+            return;
+        }
         if (Previous(i) is { Kind: "landing" or "technique" or "times" } or { Kind: "footwork", Value: "land" }) return;
         if (PreviousIs(i, "facing") && way == Way.Forward)
         {
@@ -214,7 +223,9 @@ public sealed partial class Reader
             _lexemes[i] = lexeme with { Kind = "filler" };
             return;
         }
-        if (_draft.IsTurning && way == Way.Back)
+        // "Turn back to horse": the stance tells where.
+        if (_draft.IsTurning && way == Way.Back && !_draft.HasTurn && Next(i) is { Kind: "stance" } into && _ways.Stances.Of(into.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(into.Term.Id) is not null) return;
+        if (_draft is { IsTurning: true, SentenceEnded: false } && way == Way.Back)
         {
             _draft.TurnAmount ??= 180;
             return;

@@ -113,6 +113,19 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
             return true;
         }
+        // "From the salute sink into horse stance": where one comes from.
+        if (kind is "bow" or "announce" && Previous(i) is { Kind: "from" })
+        {
+            Note(lexeme, "filler");
+            return true;
+        }
+        // "Back kick, turning": the kick turns.
+        if (kind is "turn" or "spin" && lexeme.IsGerund && _draft is { Kick: not null, HasHands: false, SentenceEnded: false } && Next(i) is null)
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
         // "Low block, same stance": nothing more is done with the feet.
         if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false })
         {

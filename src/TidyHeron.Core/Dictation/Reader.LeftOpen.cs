@@ -68,6 +68,17 @@ public sealed partial class Reader
         Assume(draft, "stance", $"Read as turned {forward.Other.Word}, with the {forward.Word} side where the front was.", _ways.Vocabulary.Name(stance, _ways.Tradition) + " turned 90 degrees " + forward.Word);
     }
 
+    /// <summary>"Step to the corner, knife hand": half a right angle, to the side of the foot that steps; "…, corner, knife hand" is such a step.</summary>
+    private bool GoesToTheCorner(int i)
+    {
+        var alone = i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && _draft.IsDone && _lexemes.Take(i).Any(l => l.Plain == "corner");
+        if (alone) Begin(Counting.Own);
+        else if (_draft is not { Footwork: "step", HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false }) return false;
+        (_draft.Footwork, _draft.TurnAmount) = ("step", 45);
+        Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
+        return true;
+    }
+
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {

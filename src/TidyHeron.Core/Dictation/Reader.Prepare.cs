@@ -123,7 +123,7 @@ public sealed partial class Reader
     {
         for (var i = 0; i < _lexemes.Count; i++)
         {
-            if (!IsCountMark(i)) continue;
+            if (!IsCountMark(i) || !_lexemes.Where((_, k) => k != i && IsCountMark(k)).Any()) continue;
             var first = i + (_lexemes[i].Is("countNoun") ? 2 : 1);
             while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
             var last = first;

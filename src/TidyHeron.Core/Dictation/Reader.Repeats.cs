@@ -33,7 +33,7 @@ public sealed partial class Reader
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
-        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
+        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         // "Two-seventy again": the turn is done once more, not the count of that number.
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
@@ -289,6 +289,13 @@ public sealed partial class Reader
         var goesThere = lexeme.Plain.StartsWith("to the", StringComparison.Ordinal) && _draft is { Footwork: "step" or "pull-together", Way: null, IsDone: false, SentenceEnded: false };
         if (_draft.IsTurning || _draft.HasTurn || goesThere)
         {
+            // From a diagonal one turns to the line, not to the diagonal behind.
+            if (_draft is { TurnSide: not null, TurnAmount: null } && Now().Heading.Degrees % 90 == 45)
+            {
+                _draft.TurnAmount = 135;
+                Note(lexeme, "turn", "Read as to the line, 135 degrees.", "180 degrees");
+                return;
+            }
             _draft.TurnAmount ??= 180;
             if (goesThere) _draft.TurnSide ??= _shoulder;
             Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");

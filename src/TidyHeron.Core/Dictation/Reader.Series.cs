@@ -51,7 +51,24 @@ public sealed partial class Reader
     private bool SeriesSteps(int i) =>
         _draft.Footwork is "step" || _lexemes[i].Value == "lunge-punch"
         || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
-        || SteppingIsNext(i);
+        || GoesForwardWith(i) || SteppingIsNext(i) || ThreeOfTheBasics(i);
+
+    /// <summary>"Low block, three punches, shout": where one has stepped with each punch before, so one does now. Told, and the spot offered.</summary>
+    private bool ThreeOfTheBasics(int i)
+    {
+        if (Previous(i) is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
+        if (_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && action.Technique.Value == _lexemes[i].Value)) return false;
+        _fields[^1] = _fields[^1] with { Assumption = "Read as three steps, as before.", Instead = Slice(_lexemes[i]) + " on the spot" };
+        return true;
+    }
+
+    /// <summary>"Up the middle with three rising blocks".</summary>
+    private bool GoesForwardWith(int i)
+    {
+        for (var k = i - 1; k >= 0 && !_lexemes[k].IsStop; k--)
+            if (_lexemes[k].Is("way", "forward")) return true;
+        return false;
+    }
 
     private bool SidesAhead(int i, int howMany) =>
         _lexemes.Skip(i + 1).TakeWhile(l => l.Is("stop", ",") || l.Is("side") || l.Is("then") || l.Plain is "and").Count(l => l.Is("side")) == howMany;

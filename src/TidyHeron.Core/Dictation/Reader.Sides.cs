@@ -64,6 +64,14 @@ public sealed partial class Reader
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} hand");
             return true;
         }
+        // "Then left, low block, …": with a sentence to begin, it is where one turns.
+        if (i > 0 && _lexemes[i - 1].Is("then") && StartsSentence(i - 1) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2] is { IsHandTechnique: true, Term.Family: "receiving" } or { Kind: "stance" } && _draft is { SentenceEnded: true, HasBody: true } or { IsEmpty: true })
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} hand");
+            return true;
+        }
         // "Go left, walking stance": with no foot named, the body goes there.
         if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
         {
@@ -184,6 +192,12 @@ public sealed partial class Reader
     private bool SideOfWhatFollows(int i, Side side)
     {
         var (lexeme, next, previous) = (_lexemes[i], Next(i), Previous(i));
+        // "Step in with the right and strike": the foot.
+        if (previous is { Kind: "footwork", Value: "step" or "step-back" or "slide" } && Follows(i, "with") && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" || _lexemes[i + 1].Is("then")) && _draft is { Foot: null, IsDone: false })
+        {
+            _draft.Foot = side;
+            return true;
+        }
         switch (next)
         {
             // "A left step with a jab".
@@ -275,7 +289,7 @@ public sealed partial class Reader
     private bool GoesThere(int i)
     {
         for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
-            if (_lexemes[k].Plain is "go" or "going" or "head" or "goes") return true;
+            if (_lexemes[k].Plain is "go" or "going" or "head" or "goes" or "open" or "opens" or "opening" or "start" or "starts" or "begin" or "begins" or "round" or "around") return true;
         return false;
     }
 

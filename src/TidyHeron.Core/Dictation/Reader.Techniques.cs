@@ -89,7 +89,8 @@ public sealed partial class Reader
         // "Knife hand" alone: struck with at a target and in the stances that go forward, else it receives.
         if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal")
         {
-            var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
+            var stands = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("stance"))?.Term!.Id;
+            var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? stands ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
             return strikes ? new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block") : new MeantTerm(TermOf("knife-hand-block"), "Read as a block.", "knife-hand strike");
         }
         if (WithoutAWeapon(lexeme) is { } empty) return empty;
@@ -230,6 +231,7 @@ public sealed partial class Reader
             ("block", "knife-hand-strike") => "knife-hand-block",
             ("block", _) when term.Family is "receiving" => term.Id.Value,
             ("strike", _) when term.Family is "strike" or "elbow" => term.Id.Value,
+            ("strike", _) when term.IsWeapon && Previous(i) is { Value: "strike" } => term.Id.Value, // "strike yokomen"
             ("punch", _) when term.Family is "punch" => term.Id.Value,
             var (said, once) when said == once => said, // "thrust with the straight fingertips"
             _ => null,

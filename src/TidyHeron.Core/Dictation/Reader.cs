@@ -207,6 +207,10 @@ public sealed partial class Reader
                 break;
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;
             case "note": i = TakeNote(i); break;
+            case "filler" or "detail" when lexeme.Plain is "a little" or "slightly" or "a bit" && _draft is { IsTurning: true, TurnAmount: null, Facing: null, IsDone: false, SentenceEnded: false }:
+                _draft.TurnAmount = 45;
+                Note(lexeme, "turn", "Read as 45 degrees.", "90 degrees");
+                break;
             case "detail":
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
@@ -226,6 +230,7 @@ public sealed partial class Reader
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
             case "filler" when ComesDownFor(i): break;
+            case "filler" when lexeme.Plain == "corner" && GoesToTheCorner(i): break;
             case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
             case "times": Repeat(i, lexeme); break;
             case "alternating" or "onTop": Note(lexeme, "note"); break;

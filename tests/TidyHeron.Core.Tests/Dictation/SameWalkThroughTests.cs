@@ -50,7 +50,7 @@ public partial class SameWalkThroughTests
         "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents",
         "drawn-from-kneeling", "how-i-teach-the-staff", "nunchaku", "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "staff-ordinals", "two-sai", "two-sticks",
         "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
-        "bo-as-i-do-it", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
+        "bo-as-i-do-it", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
         "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call",
     ];
 
@@ -63,7 +63,10 @@ public partial class SameWalkThroughTests
         var form = new Form();
         foreach (var line in Sentences().Split(words)) form = Reader.Read(line, form, null, Samples.Ways).Form;
         static string Told(Form form) => string.Join('\n', form.Moves.Zip(Samples.ReadingOf(form).Walk.Postures, (m, p) => $"{p.Heading} {p.Stance} {p.Lead} {Speech.Say(m, Samples.Ways)}"));
-        Told(form).ShouldBe(Told(Samples.Say(words).Form));
+        // That a line is the last one, and closes the form, nobody can know who hears it alone.
+        var whole = Samples.Say(words).Form;
+        var closing = whole.Moves.Count - whole.Moves.Reverse().TakeWhile(m => m.Counting == Counting.Uncounted).Count();
+        Told(form with { Moves = form.Moves.Take(closing).ToValueList() }).ShouldBe(Told(whole with { Moves = whole.Moves.Take(closing).ToValueList() }));
     }
 
     private static string Exchanged(string words) => Sides().Replace(words, m => Pairs.TryGetValue(m.Value.ToLowerInvariant(), out var other) ? other : m.Value);
