@@ -153,6 +153,8 @@ internal sealed record FootChoice(
         if (feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
         // A foot that has crossed over and then turned comes to lie on the other side: crossed behind it leads, in front it follows.
         if (moved is not null && turned.Amount > 90 && kind is "cross-front" or "cross-behind") return kind == "cross-behind" ? moved.Value : moved.Value.Other;
+        // Stepping back and turning about puts that foot where one then faces.
+        if (moved is { } behind && turned.Amount >= 135 && kind is "step-back") return behind;
         if (moved is { } foot)
             // The knee that goes down is behind.
             return kind is "step-back" or "slide-back" or "cross-behind" or "kneel" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight

@@ -19,7 +19,7 @@ public sealed class LeadContradictsStep : IRule
             var expected = footwork.Kind.Value switch
             {
                 "step" when footwork.Way is null or Way.Forward or Way.ForwardLeft or Way.ForwardRight => foot,
-                "cross-front" when move.Turn is { Amount: > 90 } || move.Facing is not null => null, // crossed over and turned: the other one comes to lead
+                "cross-front" or "cross-behind" when move.Turn is { Amount: > 90 } || move.Facing is not null => null, // crossed over and turned: the other one comes to lead
                 "crescent-step" or "cross-front" => foot,
                 // A half turn on the way exchanges front and rear.
                 "step-back" when move.Turn is { Amount: > 90 } => null,

@@ -30,6 +30,8 @@ internal static class Corrections
             for (int k = i - 1, seen = 0; k >= 0 && seen < 6 && !lexemes[k].EndsSentence; k--)
             {
                 if (lexemes[k].IsStop || lexemes[k].Is("filler")) continue;
+                // "Bandae … no, baro jirugi": a word that nobody understood is what is taken back.
+                if (seen == 0 && lexemes[k].Is("unread") && lexemes[right].Kind is "technique" or "stance") break;
                 seen++;
                 if (!Alike(lexemes[k], lexemes[right])) continue;
                 var number = lexemes[k].Is("number");

@@ -26,13 +26,14 @@ internal static partial class Lexer
             stops.Add(stop);
         }
 
+        var wrapped = IsWrapped(text);
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
             // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
-            if (lineBreak >= 0 && !Wraps(text, last + lineBreak, token.Index)) Add(null, last + lineBreak, 1, ".");
+            if (lineBreak >= 0 && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
             last = token.Index + token.Length;
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
@@ -74,6 +75,7 @@ internal static partial class Lexer
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind is "footNoun" or "handNoun") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
+            if (TensAndOnes(i) is var (called, parts)) return (Make("countWord", called.ToString(), i, parts), parts);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
             if (words[i]!.EndsWith("'s", StringComparison.Ordinal) && Numbers.At([words[i]![..^2]], 0) is var (call, _)) return (Make("number", call.ToString(), i, 1), 1);
             if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);
@@ -81,6 +83,27 @@ internal static partial class Lexer
             if (phrase is { } one) return (Make(one.Meaning.Kind, one.Meaning.Value, i, 1, one.Meaning.Term), 1);
             return (Make("unread", words[i]!, i, 1), 1);
         }
+
+        // "Yol hana", "ju ni", "ni ju ichi", "shi er": ten and one to nine, called in the languages that count so.
+        (int, int)? TensAndOnes(int i)
+        {
+            var (tens, at) = CountWord(i) is { } first and > 1 and < 10 && IsTen(i + 1) ? (first * 10, i + 2) : IsTen(i) ? (10, i + 1) : (0, 0);
+            if (tens == 0) return null;
+            var ones = CountWord(at) is { } last and < 10 ? last : 0;
+            return ones > 0 && !IsTen(at + 1) ? (tens + ones, at + 1 - i) : tens > 10 ? (tens, at - i) : null;
+        }
+
+        // Four in Japanese is ten in Chinese: it is that before a Chinese number.
+        bool IsTen(int i) => i < words.Count && words[i] is { } word && (phrases.Match(words, i, atMost: 1) is { Meaning: { Kind: "countWord", Value: "10" } } || word == "shi" && i + 1 < words.Count && words[i + 1] is "yi" or "er" or "si" or "wu" or "liu" or "qi" or "ba" or "jiu");
+
+        // Three in Korean, five in Japanese and two in Chinese are words of other uses as well.
+        int? CountWord(int i) => i >= words.Count || words[i] is not { } word ? null : word switch
+        {
+            "set" => 3,
+            "go" => 5,
+            "er" => 2,
+            _ => phrases.Match(words, i, atMost: 1) is { Meaning: { Kind: "countWord" } meaning } ? int.Parse(meaning.Value) : null,
+        };
 
         bool ReachesFurther(int i, int length)
         {
@@ -143,13 +166,34 @@ internal static partial class Lexer
         }
     }
 
-    /// <summary>A line that was long enough to be broken by whatever it was copied from goes on with a small letter.</summary>
-    private static bool Wraps(string text, int lineBreak, int next)
+    /// <summary>
+    /// Whether the lines of a text are as long as its width lets them be: most of them end where the next word would not have
+    /// had room. Lists of moves do not, whatever the length of their lines.
+    /// </summary>
+    private static bool IsWrapped(string text)
     {
-        const int Long = 50; // characters; lists of moves are shorter, wrapped mail and documents longer
+        var lines = text.Split('\n').Select(l => l.TrimEnd()).ToList();
+        var width = lines.Max(l => l.Length);
+        var (full, breaks) = (0, 0);
+        for (var i = 0; i + 1 < lines.Count; i++)
+        {
+            var next = lines[i + 1].TrimStart();
+            if (lines[i].Length == 0 || next.Length == 0 || lines[i].Length == width) continue;
+            breaks++;
+            var word = next.IndexOf(' ') is var space and > 0 ? space : next.Length;
+            if (lines[i].Length + 1 + word > width) full++;
+        }
+        return breaks == 0 || full * 2 >= breaks;
+    }
+
+    /// <summary>A line that was long enough to be broken by whatever it was copied from goes on with a small letter.</summary>
+    private static bool Wraps(string text, int lineBreak, int next, bool wrapped)
+    {
+        // Characters. In a text whose lines are full a shorter one may be wrapped; lists of moves have no line so long.
+        var enough = wrapped ? 50 : 90;
         var start = lineBreak == 0 ? 0 : text.LastIndexOfAny(['\n', '\r'], lineBreak - 1) + 1;
         var goesOn = char.IsLower(text[next]) || next + 1 < text.Length && text[next + 1] == '-'; // or with "L-stance"
-        return lineBreak - start >= Long && goesOn && !text.AsSpan(lineBreak, next - lineBreak).Trim(" \t").Trim("\r\n").Contains('\n');
+        return lineBreak - start >= enough && goesOn && !text.AsSpan(lineBreak, next - lineBreak).Trim(" \t").Trim("\r\n").Contains('\n');
     }
 
     /// <summary>A hyphen or slash between two letters joins words instead of parting clauses.</summary>

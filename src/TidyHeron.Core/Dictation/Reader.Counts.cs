@@ -99,7 +99,8 @@ public sealed partial class Reader
     private void TakeCount(int i)
     {
         var lexeme = _lexemes[i];
-        if (IsCountMark(i)) _listed = 0;
+        var isMark = IsCountMark(i);
+        if (isMark) _listed = 0;
         if (ListEnd(i) is var listEnd and >= 0)
         {
             // "Six, seven and eight: three steps …"
@@ -109,6 +110,7 @@ public sealed partial class Reader
                 if (!_lexemes[k].IsStop) Note(_lexemes[k], "count");
                 _lexemes[k] = _lexemes[k] with { Kind = "filler" };
             }
+            SidesAfterTheirTechnique(listEnd);
         }
         if ((lexeme.Is("countNoun") && i + 1 < _lexemes.Count ? RangeEnd(i + 1) : RangeEnd(i)) is var last and >= 0)
         {
@@ -122,7 +124,7 @@ public sealed partial class Reader
             }
             return;
         }
-        if (!IsCountMark(i))
+        if (!isMark)
         {
             if (CountsWhatWasSaid(i)) return;
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
@@ -151,6 +153,28 @@ public sealed partial class Reader
             ForgetNow();
         }
         _first = false;
+    }
+
+    /// <summary>"Fifteen, sixteen, seventeen, right, left and right lunge punches": the sides are put behind what they are sides of.</summary>
+    private void SidesAfterTheirTechnique(int listEnd)
+    {
+        var first = listEnd + 1;
+        while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
+        var (at, sides) = (first, 0);
+        // "Left and right" is a word for taking turns elsewhere; here it is two of the sides.
+        for (var k = first; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
+            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both)
+            {
+                var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
+                _lexemes[k] = new Lexeme("side", one, both.Start, one.Length, one);
+                _lexemes.Insert(k + 1, new Lexeme("side", other, both.Start + both.Length - other.Length, other.Length, other));
+            }
+        while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
+            if (_lexemes[at++].Is("side")) sides++;
+        if (sides != _listed || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique) return;
+        var technique = _lexemes[at];
+        _lexemes.RemoveAt(at);
+        _lexemes.Insert(first, technique);
     }
 
     /// <summary>"Punch left, punch right, that's one and two.": the numbers of what was just said, each of its own; before one comes the opening.</summary>

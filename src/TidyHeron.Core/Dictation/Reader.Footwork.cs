@@ -383,6 +383,15 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "landing");
+        // "Right knee comes up, …, step down in front": the foot that was lifted.
+        if (_draft is { Kick: null, Footwork: "lift-foot", Foot: { } lifted, SentenceEnded: false } && lexeme.Value is not "samePlace")
+        {
+            var stood = Now().Stance;
+            Begin(Counting.Then);
+            (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", lifted);
+            if (_ways.Stances.Of(stood).Feet == FeetKind.Lead) _draft.Stance = stood;
+            return;
+        }
         if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
         else if (_draft is { IsDone: false, Footwork: null } && Now().KickingFoot is { } kicked && lexeme.Value is not "samePlace")
             (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", kicked); // "Ten: front kick. Eleven: land in front, punch"

@@ -30,13 +30,29 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return true;
         }
-        if (after == "up" && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
+        if ((after == "up" || after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up") && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
         {
             // "Bring the left knee up".
             if (_draft.SentenceEnded && _draft.HasBody) Begin(Counting.Own);
             _draft.Footwork = "lift-foot";
             _draft.Foot ??= _side ?? _foot;
             (_side, _foot) = (null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
+        // "Raise overhead, left knee comes up": what goes on meanwhile.
+        if (after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up" && _draft is { HasHands: true, SentenceEnded: false })
+        {
+            _draft.Notes.Add(_text[(_sideLexeme ?? lexeme).Start..(_lexemes[i + 2].Start + _lexemes[i + 2].Length)]);
+            (_side, _foot) = (null, null);
+            Note(lexeme, "note");
+            return true;
+        }
+        // "Going down on the right knee".
+        if (Follows(SideIndex(i), "on") && _side is { } kneels && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "down"))
+        {
+            if (_draft.IsDone || _draft is { HasBody: true, SentenceEnded: true }) Begin(Counting.Then);
+            (_draft.Footwork, _draft.Foot, _side) = ("kneel", kneels, null);
             Note(lexeme, "footwork");
             return true;
         }

@@ -41,6 +41,12 @@ public sealed partial class Reader
             // "Right elbow into the left palm": what it strikes.
             if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && Follows(struck, "into", "against") && Previous(struck) is { Kind: "technique" })
                 AsNote(struck, i);
+            // "Ninety plus forty-five".
+            if (_lexemes[i] is { Kind: "degrees" } part && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "and" && _lexemes[i + 2] is { Kind: "degrees" } rest && part.Number + rest.Number is 135 or 225 or 270)
+            {
+                _lexemes[i] = part with { Value = (part.Number + rest.Number).ToString(), Length = rest.Start + rest.Length - part.Start };
+                _lexemes.RemoveRange(i + 1, 2);
+            }
             // "That same front leg": told by its place, "same" adds nothing.
             if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
                 _lexemes[i] = _lexemes[i] with { Kind = "filler" };

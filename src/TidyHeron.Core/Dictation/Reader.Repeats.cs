@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -37,6 +38,8 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         // "Two-seventy again": the turn is done once more, not the count of that number.
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
+        // "And right foot in again": a foot that goes somewhere.
+        if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
     }
@@ -145,6 +148,9 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("shout")) && _said.Count > from) _said[^1] = _said[^1] with { Shout = true };
         if (turnOnly is null || from >= _said.Count) return;
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
+        // The foot that steps back does so after the turn.
+        if (_said[from] is { Footwork: { Kind.Value: "step-back", Foot: { } back }, Stance: { Lead: null } taken } && _ways.Stances.Of(taken.Kind).Feet == FeetKind.Lead)
+            _said[from] = _said[from] with { Stance = taken with { Lead = back.Other } };
         for (var k = 0; k < _fields.Count; k++)
             if (_fields[k].Move == turnOnly.Id) _fields[k] = _fields[k] with { Move = _said[from].Id };
         ForgetNow();

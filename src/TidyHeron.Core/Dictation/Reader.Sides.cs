@@ -249,6 +249,7 @@ public sealed partial class Reader
                 (_, Side.Left) => Way.ForwardLeft,
                 _ => Way.ForwardRight,
             };
+            else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side == Side.Left ? Way.Left : Way.Right; // "left foot steps left"
             else if (_draft.Foot is null)
             {
                 (_draft.Foot, _draft.FootFromSide) = (side, true);

@@ -157,6 +157,14 @@ public sealed partial class Reader
             return true;
         }
         if (GoesOnFromThePalm(i, term)) return true;
+        // "Salute with the left palm".
+        if (_draft is { Footwork: "bow", SentenceEnded: false, HasHands: false } && (Follows(i, "with") || Follows(SideIndex(i), "with")))
+        {
+            _draft.Notes.Add(_text[_lexemes[SideIndex(i)].Start..(lexeme.Start + lexeme.Length)]);
+            (_side, _hand) = (null, null);
+            Note(lexeme, "note");
+            return true;
+        }
         // "Pull both fists to the waist": where they are pulled to.
         if (term.Id.Value == "chamber" && _draft is { Hands: [.., { Technique.Value: "pull" } pulled], SentenceEnded: false } && Previous(i) is { Value: "pull" } or { Kind: "handNoun" or "way" } && (pulled.Hand is null || _hand is null || pulled.Hand == _hand))
         {
