@@ -22,6 +22,9 @@ public sealed partial class Reader
         while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
         if (!_said.Skip(first).Any(m => m.Footwork is { Kind.Value: "return" } || Formalities.Closes(m) || (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" }) && m is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null })) return;
         for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+        // "Ready. Turn to face the front, and bow.": one stands there as one stood.
+        for (var k = Math.Max(first, 1); k < _said.Count; k++)
+            if (_said[k] is { Stance: null, Footwork.Kind.Value: "turn" } turns && _said[k - 1].Stance is { } stands && _ways.Stances.Of(stands.Kind).Feet == FeetKind.Even) _said[k] = turns with { Stance = stands };
         ForgetNow();
         ClosesToTheFront(first);
     }

@@ -24,6 +24,8 @@ public sealed partial class Reader
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
+        // "Forty-five, knife hand": a number so high is a count only after the one before it.
+        if (lexeme.Is("degrees") && !_lexemes.Take(i).Any(l => l.Is("number") && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return false;
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
         return StartsSentence(i) && Alone(i);

@@ -132,7 +132,8 @@ public sealed partial class Reader
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
             return;
         }
-        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing") && Here().Heading.Degrees is 45 or 315 && StartsClause(i))
+        // "Step the left foot forward, straight ahead": said besides "forward", it is where one faces again.
+        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing") && StartsClause(i) && (Here().Heading.Degrees is 45 or 315 || Here().Heading.Degrees is 90 or 270 && _draft is { Footwork: "step", Foot: not null, SentenceEnded: false } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("way", "forward"))))
         {
             TakeDirection(i, Notation.Heading.Front, said: true);
             Assume(_draft, "facing", "Read as facing the front again.", "forward");
@@ -216,7 +217,11 @@ public sealed partial class Reader
             return;
         }
         // "Turn to the front, left foot back": where that foot goes.
-        if (_draft is { IsTurning: true, Foot: not null } && way == Way.Back && Previous(i) is { Kind: "footNoun" or "relFoot" } && (_draft.HasTurn || _draft.Facing is not null)) return;
+        if (_draft is { IsTurning: true, Foot: not null } && way == Way.Back && Previous(i) is { Kind: "footNoun" or "relFoot" } && (_draft.HasTurn || _draft.Facing is not null))
+        {
+            if (_draft is { Stance: null, Lead: null }) _draft.Lead = _draft.Foot.Value.Other;
+            return;
+        }
         // "Turn back to the front": the direction that follows says how far.
         if (_draft.IsTurning && way == Way.Back && Next(i) is { Kind: "place" or "clock" or "facing" or "side" })
         {

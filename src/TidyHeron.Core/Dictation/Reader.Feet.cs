@@ -104,7 +104,8 @@ public sealed partial class Reader
         if (next is { Kind: "lead", Plain: "behind" } && _draft is { HasBody: false } or { SentenceEnded: true } && Alone(_lexemes.IndexOf(next)) && previous is null)
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.Foot) = ("step-back", foot);
+            // Out of a stance in which the feet stand side by side it goes behind the other one.
+            (_draft.Footwork, _draft.Foot) = (Now().Stance.Value is "horse-stance" or "square-stance" ? "cross-behind" : "step-back", foot);
             return;
         }
         if (next is { Kind: "lead" })
@@ -131,6 +132,13 @@ public sealed partial class Reader
         }
         if (next is { Kind: "way", Value: "forward" } && _draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false })
             (_draft.Stance, _draft.Lead) = (new TermId("short-front-stance"), foot); // "get up with the right foot forward"
+        // "Jump back, landing right foot forward".
+        if (next is { Kind: "way", Value: "forward" or "back" } lands && _draft is { Footwork: "jump" or "hop", IsDone: false, SentenceEnded: false } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain.StartsWith("land", StringComparison.Ordinal)))
+        {
+            _pendingLead = lands.Value == "forward" ? foot : foot.Other;
+            _lexemes[_lexemes.IndexOf(lands)] = lands with { Kind = "filler" };
+            return;
+        }
         if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null or "slide-back" or "pull-together" || _draft.Foot is not null))
         {
             _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;
@@ -141,7 +149,7 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
-        if (_draft is { IsOpening: true, SentenceEnded: true } || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
+        if (_draft is { IsOpening: true, SentenceEnded: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
         {
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);

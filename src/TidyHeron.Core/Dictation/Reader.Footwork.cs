@@ -126,6 +126,12 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return true;
         }
+        // "Spin the bo": the weapon goes round.
+        if (kind == "spin" && Next(i) is { Kind: "weapon", Value: "staff" })
+        {
+            Retell(i, "staff-spin");
+            return true;
+        }
         // "Low block, same stance": nothing more is done with the feet.
         if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false })
         {
@@ -190,6 +196,12 @@ public sealed partial class Reader
         if (kind is "cross-front" && lexeme.Plain is "cross" && _hand == Hand.Both)
         {
             Retell(i, "x-block");
+            return true;
+        }
+        // "Both arms cross in front of the chest".
+        if (kind is "cross-front" && lexeme.Plain.StartsWith("cross", StringComparison.Ordinal) && _hand == Hand.Both && _foot is null)
+        {
+            Retell(i, "arms-crossed");
             return true;
         }
         // "Cross both sai overhead": the weapons are crossed.
@@ -284,6 +296,17 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         if (_draft is { Kick: { } kick, SentenceEnded: false })
         {
+            // "Land right foot forward".
+            if (Next(i) is { Kind: "side" } && IndexAfter(i) is var its && Next(its) is { Kind: "footNoun" } && IndexAfter(IndexAfter(its)) is var ahead and >= 0 && _lexemes[ahead] is { Kind: "way", Value: "forward" or "back" } goes)
+            {
+                _draft.Kick = kick with { Landing = goes.Value == "back" ? Landing.Back : Landing.Front };
+                for (var k = i; k <= ahead; k++)
+                {
+                    Note(_lexemes[k], "landing");
+                    if (k > i) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+                }
+                return true;
+            }
             // "Land" says where the kicking foot comes down; the direction follows as a word of its own.
             if (Next(i) is { Kind: "way" } way) _draft.Kick = kick with { Landing = way.Value == "back" ? Landing.Back : Landing.Front };
             else if (_draft.Kick.Landing is null) _draft.Kick = kick with { Landing = Landing.Front };
@@ -365,7 +388,7 @@ public sealed partial class Reader
             var meanwhile = _together || footwork.IsGerund || kind is "stay";
             return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
         }
-        if (_draft.Footwork is "rise" && kind is "step" or "step-back") return true;
+        if (_draft.Footwork is "rise" && kind is "step" or "step-back") return !footwork.IsGerund || _draft.SentenceEnded; // "stand up bringing the left foot to the right"
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         // "The left foot moves first. You move it to the left, …": told out.
         if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;

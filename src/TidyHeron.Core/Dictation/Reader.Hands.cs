@@ -96,6 +96,7 @@ public sealed partial class Reader
             _draft.Hands[^1] = action with { Hand = hand };
             return;
         }
+        if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (Alone(i) && previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
             && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence))

@@ -38,6 +38,21 @@ public sealed partial class Reader
     }
 
     /// <summary>
+    /// "The right foot slides back, hammer fist. Step through, left punch": a stepping punch is over the foot that steps (common
+    /// practice), so the right foot was only drawn nearer and still led.
+    /// </summary>
+    private void WasOnlyDrawnNearer(Draft draft)
+    {
+        if (draft is not { Footwork: "step", Foot: null, Way: null, HasTurn: false, Facing: null, Stance: null, Lead: null, Hands: [{ Technique.Value: "punch", Hand: { } punches }] } || punches.OnSide is not { } over || _said is not [.., { Stance: null, Turn: null, Facing: null, Footwork: { Kind.Value: "slide-back", Foot: { } back } } slid]) return;
+        var before = Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + _said.Count - 1).ToValueList() }, BodyMeasures.Reference, _ways).End;
+        if (before.Lead != back || over != back.Other || _ways.Stances.Of(before.Stance).Feet != FeetKind.Lead) return;
+        _said[^1] = slid with { Stance = new StanceTaken(before.Stance, back) };
+        ForgetNow();
+        if (_fields.FindLastIndex(f => f.Move == slid.Id && f.Field == "footwork") is var at and >= 0)
+            _fields[at] = _fields[at] with { Assumption = $"Read as drawn nearer: the {back.Word} foot still leads, as the punch after it is over the other one.", Instead = "steps back" };
+    }
+
+    /// <summary>
     /// "Left foot forward, left punch" out of a back stance: the stance is that in which one stepped and punched before.
     /// Common practice; nobody punches so with the weight on the rear foot.
     /// </summary>

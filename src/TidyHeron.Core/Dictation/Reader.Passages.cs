@@ -23,6 +23,7 @@ public sealed partial class Reader
 
         if (clause.Any(l => l.Is("passage", "all"))) return Counted(1, highest);
         if (clause.Any(l => l.Is("passage", "two"))) return Counted(highest - 1, highest);
+        if (clause.FirstOrDefault(l => l.Is("passage") && l.Value is "three" or "four") is { } several) return Counted(Math.Max(1, highest - (several.Value == "three" ? 2 : 3)), highest);
         if (clause.Any(l => l.Is("passage", "section")))
         {
             var starts = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(i => i >= 0).Order().ToList();

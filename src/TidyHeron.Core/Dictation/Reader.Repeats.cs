@@ -97,6 +97,10 @@ public sealed partial class Reader
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
+        // "Turn to the right, step out into back stance, and do all three of those the other way around": how the first of them begins.
+        var begins = turnOnly is null && (_lexemes[i].Plain == "and" || i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { IsDone: false, Stance: not null, SentenceEnded: false } && clause.Any(l => l.Is("passage")) && clause.Any(l => l.Is("otherSide"))
+            ? _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance.Value).Feet == FeetKind.Even) : null;
+        if (begins is not null) _draft = new Draft { Counting = _draft.Counting };
         // "Turn and do the same on the other side": the passage has its own turn.
         if (turnOnly is null && _draft is { Footwork: "turn", IsDone: false, Stance: null, HasTurn: false, Facing: null, Foot: null, SentenceEnded: false } && clause.Any(l => l.Is("otherSide"))) _draft = new Draft { Counting = _draft.Counting };
         if (turnOnly is not null) _draft = new Draft { Counting = _draft.Counting };
@@ -146,14 +150,25 @@ public sealed partial class Reader
                 if (_said[k].Counting == Counting.Own) _said[k] = _said[k] with { Counting = Counting.Then };
         if (otherSide && from < _said.Count) ToldOver(end, from);
         if (clause.Any(l => l.Is("shout")) && _said.Count > from) _said[^1] = _said[^1] with { Shout = true };
+        if (begins is not null && from < _said.Count)
+        {
+            // Where to is told by the other side.
+            _said[from] = _said[from] with { Footwork = begins.Footwork, Stance = begins.Stance };
+            Belongs(begins.Id);
+        }
         if (turnOnly is null || from >= _said.Count) return;
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
         // The foot that steps back does so after the turn.
         if (_said[from] is { Footwork: { Kind.Value: "step-back", Foot: { } back }, Stance: { Lead: null } taken } && _ways.Stances.Of(taken.Kind).Feet == FeetKind.Lead)
             _said[from] = _said[from] with { Stance = taken with { Lead = back.Other } };
-        for (var k = 0; k < _fields.Count; k++)
-            if (_fields[k].Move == turnOnly.Id) _fields[k] = _fields[k] with { Move = _said[from].Id };
-        ForgetNow();
+        Belongs(turnOnly.Id);
+
+        void Belongs(MoveId told)
+        {
+            for (var k = 0; k < _fields.Count; k++)
+                if (_fields[k].Move == told) _fields[k] = _fields[k] with { Move = _said[from].Id };
+            ForgetNow();
+        }
     }
 
     /// <summary>What the hands did on the last count.</summary>
@@ -220,6 +235,8 @@ public sealed partial class Reader
         var alternating = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Is("alternating"))
             || _lexemes.Skip(i + 1).Take(2).Any(l => l.Is("alternating"));
         var more = times.Value.StartsWith('+') ? int.Parse(times.Value) : times.Number - 1;
+        // "Rising block three times up the middle".
+        if (_draft is { Footwork: null, Kick: null, HasHands: true, HasTurn: false } && Next(i) is { Kind: "way", Value: "forward" }) _draft.Footwork = "step";
         // "Hit three times, left, right, left".
         if (_draft is { Footwork: null or "stay", Kick: null, Hands: [.., var each] } && more is > 0 and < 9 && SidesAfter(i, more + 1) is { } sides)
         {

@@ -197,7 +197,7 @@ public sealed partial class Reader
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
         var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
-            || _explicitCounts && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
+            || (_explicitCounts || OneOfThree(i)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
@@ -208,7 +208,8 @@ public sealed partial class Reader
     /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
     private bool OneOfThree(int i)
     {
-        var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
+        // Where no numbers are called, a sentence is as good as one.
+        var marks = Enumerable.Range(0, _lexemes.Count).Where(k => _explicitCounts ? IsCountMark(k) : _lexemes[k].EndsSentence).ToList();
         var at = marks.FindLastIndex(m => m < i);
         if (at < 0 || SideAloneOn(at) is not { } mine) return false;
         var run = 1;
@@ -220,7 +221,7 @@ public sealed partial class Reader
         string? SideAloneOn(int mark)
         {
             var words = _lexemes.Skip(marks[mark] + 1).Take((mark + 1 < marks.Count ? marks[mark + 1] : _lexemes.Count) - marks[mark] - 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "handNoun")).ToList();
-            return words is [{ Kind: "side" } side, { Kind: "technique", Value: "punch" }] ? side.Value : null;
+            return words is [{ Kind: "side" } side, { Kind: "technique" } only] && only.Value == _lexemes[i].Value ? side.Value : null;
         }
     }
 

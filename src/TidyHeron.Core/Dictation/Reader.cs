@@ -284,6 +284,7 @@ public sealed partial class Reader
 
     private void Add(Draft draft)
     {
+        WasOnlyDrawnNearer(draft);
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
