@@ -147,7 +147,7 @@ internal sealed class Draft
         static Side? SideOf(List<HandAction> hands) => hands is [{ Hand: Hand.Left or Hand.Right } only] ? only.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
         // "Turn into a left bow" out of a stance without a lead: a quarter to that side. With a lead, about face.
-        Turn? BareTurn() => Footwork == "turn" && standing is null && Foot is null && !isEven && Stance is not null && !IsMawatte && Lead is { } toThere ? Turn.To(toThere, 90) : Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 180) : null;
+        Turn? BareTurn() => Footwork == "turn" && standing is null && Foot is null && !isEven && Stance is not null && !IsMawatte && Lead is { } toThere ? Turn.To(toThere, 90) : Footwork == "turn" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, before.Degrees % 90 == 45 ? 135 : 180) : null; // from a diagonal to the line
     }
 
     internal static Way? WayTo(Heading from, Heading to) => (to - from).Degrees switch

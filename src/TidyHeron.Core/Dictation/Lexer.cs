@@ -12,6 +12,10 @@ internal static partial class Lexer
     [GeneratedRegex(@"^(\p{L}+)['’]s$", RegexOptions.CultureInvariant)]
     private static partial Regex Call();
 
+    // In a list of points a semicolon parts what belongs to one of them.
+    [GeneratedRegex(@"^\s*[-–•*]\s", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
+    private static partial Regex Bullet();
+
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
     public static List<Lexeme> Read(string text, Vocabulary vocabulary)
@@ -27,6 +31,7 @@ internal static partial class Lexer
         }
 
         var wrapped = IsWrapped(text);
+        var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
@@ -38,6 +43,13 @@ internal static partial class Lexer
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
             {
+                // "1st", "12th": ordinals like those written out.
+                if (token.Value.ToLowerInvariant() is "st" or "nd" or "rd" or "th" && gap.Length == 0 && words is [.., { } digits] && int.TryParse(digits, out var nth) && Numbers.Ordinal(nth) is { } ordinal)
+                {
+                    words[^1] = ordinal;
+                    spans[^1] = (spans[^1].Start, spans[^1].Length + token.Length);
+                    continue;
+                }
                 var plain = Spelling.Plain(token.Value);
                 // "Two's the cross": the number keeps its mark, so that the reader knows it for a call.
                 if (Call().Match(token.Value) is { Success: true } call && Numbers.At([call.Groups[1].Value.ToLowerInvariant()], 0) is not null) plain = call.Groups[1].Value.ToLowerInvariant() + "'s";
@@ -48,7 +60,7 @@ internal static partial class Lexer
             else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
             // "Forearm... no, under the arm": dots of hesitation part no sentence.
             else if (c == '…' || c == '.' && token.Index + 1 < text.Length && text[token.Index + 1] == '.' || c == '.' && token.Index > 0 && text[token.Index - 1] == '.') Add(null, token.Index, token.Length, ",");
-            else Add(null, token.Index, token.Length, c is '.' or ';' or '!' or '?' ? "." : c == ':' ? ":" : ",");
+            else Add(null, token.Index, token.Length, c is '.' or '!' or '?' || c == ';' && !bulleted ? "." : c == ':' ? ":" : ",");
         }
 
         var lexemes = new List<Lexeme>();

@@ -16,6 +16,15 @@ internal static class Numbers
         ["eighty"] = 80, ["ninety"] = 90,
     };
 
+    private static readonly string[] Ordinals =
+    [
+        "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth", "eleventh", "twelfth", "thirteenth",
+        "fourteenth", "fifteenth", "sixteenth", "seventeenth", "eighteenth", "nineteenth", "twentieth",
+    ];
+
+    /// <summary>The word for an ordinal that was written with a digit; none beyond the twentieth.</summary>
+    public static string? Ordinal(int number) => number >= 1 && number <= Ordinals.Length ? Ordinals[number - 1] : null;
+
     /// <summary>The number that begins at a word, and how many words it takes; none if there is none.</summary>
     public static (int Value, int Words)? At(IReadOnlyList<string?> words, int start)
     {

@@ -28,7 +28,16 @@ public sealed partial class Reader
         if (lexeme.Is("degrees") && !_lexemes.Take(i).Any(l => l.Is("number") && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return false;
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
-        return StartsSentence(i) && Alone(i);
+        return Alone(i) && (StartsSentence(i) || IsNextNumber(i));
+    }
+
+    /// <summary>"Three. Pivot, block overhead, four, cut down.": between commas, one more than the number with which a sentence began.</summary>
+    private bool IsNextNumber(int i)
+    {
+        if (!_lexemes[i].Is("number") || i == 0 || !_lexemes[i - 1].IsStop) return false;
+        for (var k = i - 1; k >= 0; k--)
+            if (_lexemes[k].Kind is "number" or "countWord" && Alone(k) && int.TryParse(_lexemes[k].Value, out var before)) return before == _lexemes[i].Number - 1 && (StartsSentence(k) || IsNextNumber(k));
+        return false;
     }
 
     /// <summary>"…, third, step up …": between commas, one more than the ordinal with which a sentence began.</summary>

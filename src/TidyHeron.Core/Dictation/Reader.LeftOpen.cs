@@ -86,12 +86,37 @@ public sealed partial class Reader
     /// <summary>"Step to the corner, knife hand": half a right angle, to the side of the foot that steps; "…, corner, knife hand" is such a step.</summary>
     private bool GoesToTheCorner(int i)
     {
+        // "Turn to the opposite corner".
+        if (_draft is { IsTurning: true, TurnAmount: null, Facing: null, IsDone: false, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "opposite")
+        {
+            _draft.TurnAmount = 180;
+            Note(_lexemes[i], "turn");
+            return true;
+        }
         var alone = i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && _draft.IsDone && _lexemes.Take(i).Any(l => l.Plain == "corner");
         if (alone) Begin(Counting.Own);
-        else if (_draft is not { Footwork: "step", HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false }) return false;
+        else if (_draft is not { HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } || !(_draft.Footwork == "step" || _draft is { Footwork: null, Foot: not null } && Alone(i))) return false;
         (_draft.Footwork, _draft.TurnAmount) = ("step", 45);
         Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
         return true;
+    }
+
+    /// <summary>"Shift right, right bow" out of a stance without a lead: the feet stay, so the body turns to the foot that comes to lead.</summary>
+    private void ShiftsOntoTheLine(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "shift", HasTurn: false, Facing: null, Way: null, Stance: { } stance, Lead: { } lead } || (draft.Foot ?? lead) != lead || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        var exchanged = now.Lead == lead.Other && now.Stance == stance;
+        if (!exchanged && now.Stance.Value is not ("horse-stance" or "square-stance")) return;
+        (draft.TurnSide, draft.TurnAmount) = (lead, exchanged ? 180 : 90);
+        Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
+    }
+
+    /// <summary>"Mawatte, left low block": the block of the turn is over the foot that then leads. Common practice.</summary>
+    private void BlocksOverTheLead(Draft draft, Posture now)
+    {
+        if (draft is not { IsMawatte: true, Stance: null, Lead: null, Foot: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead == lead.Other && _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
+        (draft.Stance, draft.Lead) = (now.Stance, lead);
+        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
     }
 
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
@@ -142,7 +167,7 @@ public sealed partial class Reader
     private void TellTheTurn(Draft draft, Posture now, Move move)
     {
         if (move.Turn is not { Side: { } side } turn || draft.Facing is not null) return;
-        if (draft is { TurnAmount: null, TurnSide: not null } && now.Heading.Degrees % 90 == 45 && turn.Amount == 135)
+        if (draft is { TurnAmount: null, Footwork: "turn" } && now.Heading.Degrees % 90 == 45 && turn.Amount == 135)
             Assume(draft, "side", "Read as to the line, 135 degrees.", $"{side.Word} 90 degrees");
         if (draft is { TurnAmount: not null, TurnSide: null, Foot: null, Lead: null })
             Assume(draft, "turn", $"Read as to the {side.Word}, as no side was said.", $"{turn.Amount} degrees {side.Other.Word}");

@@ -47,6 +47,9 @@ public sealed partial class Reader
                 _lexemes[i] = part with { Value = (part.Number + rest.Number).ToString(), Length = rest.Start + rest.Length - part.Start };
                 _lexemes.RemoveRange(i + 1, 2);
             }
+            // "The second line is rising blocks with reverse punches.": told out by the sentences after it.
+            if (_lexemes[i] is { Kind: "ordinal" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "line" or "row" or "section" or "half" or "line is" or "row is" && EndOfSentence(i) is var toldBy && _lexemes.GetRange(i, toldBy - i + 1) is var announces && announces.Any(l => l.Plain.Split(' ').Contains("is")) && !announces.Any(l => l.Is("side")))
+                AsNote(i, toldBy);
             // "That same front leg": told by its place, "same" adds nothing.
             if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
                 _lexemes[i] = _lexemes[i] with { Kind = "filler" };
@@ -85,6 +88,12 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    private int EndOfSentence(int i)
+    {
+        while (i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence) i++;
+        return i;
     }
 
     private int EndOfClause(int i)

@@ -13,7 +13,7 @@ public sealed partial class Reader
             if (_draft.Foot is null && _draft.Footwork is not null) _draft.Foot = foot;
             else Leftover(_limbLexeme);
         }
-        if (_hand is { } which && which != Hand.Both && _level is { } tall && _draft is { Hands: [.., var twofold] } && (twofold.Hand is null or Hand.Both || twofold.Hand != which && _draft.HandsParted))
+        if (_hand is { } which && which != Hand.Both && _level is { } tall && _draft is { Hands: [.., var twofold] } && (twofold.Hand is null or Hand.Both || twofold.Hand != which && (_draft.HandsParted || _limbLexeme is { Kind: "weapon" })))
         {
             // "Double block, left hand middle, right hand high": the same technique, hand by hand.
             var (one, more) = (_draft.Hands[^1], _draft.Hands[^1].Hand is null or Hand.Both);

@@ -192,8 +192,20 @@ public sealed partial class Reader
     private bool SideOfWhatFollows(int i, Side side)
     {
         var (lexeme, next, previous) = (_lexemes[i], Next(i), Previous(i));
-        // "Step in with the right and strike": the foot.
-        if (previous is { Kind: "footwork", Value: "step" or "step-back" or "slide" } && Follows(i, "with") && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" || _lexemes[i + 1].Is("then")) && _draft is { Foot: null, IsDone: false })
+        // "Cross R behind L", "cross step with the right behind".
+        if (previous is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && next is { Kind: "lead", Plain: "behind" or "in front" } how && _draft is { Foot: null, IsDone: false })
+        {
+            (_draft.Footwork, _draft.Foot) = (how.Value == "rear" ? "cross-behind" : "cross-front", side);
+            var at = _lexemes.IndexOf(how);
+            if (Next(at) is { Kind: "side" } over && over.Value != side.Word)
+            {
+                Note(over, "footwork");
+                _lexemes[IndexAfter(at)] = over with { Kind = "filler" };
+            }
+            return true;
+        }
+        // "Step in with the right and strike", "step forward right and cut": the foot.
+        if (previous is { Kind: "footwork", Value: "step" or "step-back" or "slide" } or { Kind: "way", Value: "forward" or "back" } && (Follows(i, "with") || i > 0 && _lexemes[i - 1] == previous) && _draft.Footwork is "step" or "step-back" or "slide" && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" || _lexemes[i + 1].Is("then")) && _draft is { Foot: null, IsDone: false })
         {
             _draft.Foot = side;
             return true;

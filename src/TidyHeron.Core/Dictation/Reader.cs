@@ -230,7 +230,7 @@ public sealed partial class Reader
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
             case "filler" when ComesDownFor(i): break;
-            case "filler" when lexeme.Plain == "corner" && GoesToTheCorner(i): break;
+            case "filler" when lexeme.Plain is "corner" or "diagonal" or "diagonally" && GoesToTheCorner(i): break;
             case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
             case "times": Repeat(i, lexeme); break;
             case "alternating" or "onTop": Note(lexeme, "note"); break;
@@ -295,6 +295,8 @@ public sealed partial class Reader
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
         StandsSideways(draft, posture);
+        ShiftsOntoTheLine(draft, posture);
+        BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
