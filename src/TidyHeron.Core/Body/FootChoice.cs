@@ -85,7 +85,7 @@ internal sealed record FootChoice(
             return Heading.Front;
         }
         // "Step to the left into a front stance": a stance with a lead is taken along the way of the step.
-        if (move.Footwork is { Kind.Value: "step" or "slide" or "turn", Way: { } way } && shape.Feet == FeetKind.Lead
+        if (move.Footwork is { Kind.Value: "step" or "slide" or "turn" or "crescent-step", Way: { } way } && shape.Feet == FeetKind.Lead
             && way is not (Way.Forward or Way.Back))
         {
             inferred |= Inferred.Heading;

@@ -18,6 +18,7 @@ public sealed class LeadContradictsStep : IRule
             if (reading.Ways.Stances.Of(stance.Kind).Feet != FeetKind.Lead) continue;
             var expected = footwork.Kind.Value switch
             {
+                "step" when move.Turn is { Amount: > 90, Side: { } round } && round != foot => null, // stepped across, then turned the other way round
                 "step" when footwork.Way is null or Way.Forward or Way.ForwardLeft or Way.ForwardRight => foot,
                 "cross-front" or "cross-behind" when move.Turn is { Amount: > 90 } || move.Facing is not null => null, // crossed over and turned: the other one comes to lead
                 "crescent-step" or "cross-front" => foot,

@@ -14,13 +14,13 @@ public sealed partial class Reader
     {
         if (_after.Count > 0 || _said.Count < 2) return;
         // "…, and finish: bring the left foot back": the foot that comes home closes the form.
-        if (_said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Facing: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
+        if (_said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
             _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
         var first = _said.Count;
         while (first > 1 && MayClose(_said[first - 1])) first--;
         // Where numbers are called, what closes begins with a sentence of its own: the rest is on the last number.
         while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
-        if (!_said.Skip(first).Any(m => m.Footwork is { Kind.Value: "return" } || Formalities.Closes(m) || (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" }) && m is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together", Turn: null, Facing: null })) return;
+        if (!_said.Skip(first).Any(Closes)) return;
         for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
         // "Ready. Turn to face the front, and bow.": one stands there as one stood.
         for (var k = Math.Max(first, 1); k < _said.Count; k++)
@@ -40,6 +40,14 @@ public sealed partial class Reader
             _fields[field] = _fields[field] with { Assumption = "Read as turning to the front, where a form ends.", Instead = $"{_text.Substring(_fields[field].Start, _fields[field].Length)} facing {Speech.Heading(Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + at).ToValueList() }, BodyMeasures.Reference, _ways).End.Heading, _ways.Directions)}" };
     }
 
+    /// <summary>Whether a move is one with which a form is closed; where the feet only come together, something else has to say so.</summary>
+    private bool Closes(Move move)
+    {
+        if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move)) return true;
+        var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
+        return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
+    }
+
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
@@ -49,6 +57,6 @@ public sealed partial class Reader
     private bool FinishIsSaid()
     {
         const int LastWords = 10; // lexemes: a foot comes home in few words
-        return _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
+        return _lexemes.TakeLast(LastWords).Any(l => l.Plain is "close" or "closes" or "closing") || _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
     }
 }

@@ -92,6 +92,7 @@ public sealed partial class Reader
 
     // How many counts the words that follow are said of.
     private int _listed;
+    private int _inList; // how many of them have begun after the first
 
     /// <summary>Where a list of consecutive numbers ends that begins a sentence, such as "six, seven and eight:"; -1 where there is none.</summary>
     private int ListEnd(int i)
@@ -111,7 +112,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var isMark = IsCountMark(i);
-        if (isMark) _listed = 0;
+        if (isMark) _listed = _inList = 0;
         if (ListEnd(i) is var listEnd and >= 0)
         {
             // "Six, seven and eight: three steps …"

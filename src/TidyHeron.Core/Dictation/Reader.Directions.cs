@@ -105,7 +105,7 @@ public sealed partial class Reader
             Unread(lexeme); // a bare "front" is a direction only where something faces it
             return;
         }
-        if (Previous(i) is { Kind: "from" } || Follows(i, "from"))
+        if (Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
             return;

@@ -161,7 +161,7 @@ public sealed partial class Reader
             return true;
         }
         // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
-        if (kind == "rise" && lexeme.Plain is "stand" or "stand up" or "standing up" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
+        if (kind == "rise" && lexeme.Plain is "stand" or "stand up" or "standing up" or "standing" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
         {
             _draft.Stands = true;
             Note(lexeme, "filler");
@@ -337,6 +337,13 @@ public sealed partial class Reader
     private bool TakeBackToTheCentre(Lexeme lexeme)
     {
         if (!lexeme.Plain.EndsWith("centre", StringComparison.Ordinal) && !lexeme.Plain.EndsWith("center", StringComparison.Ordinal)) return false;
+        // "Pivot back to the centre, horse stance": the way one faced there.
+        if (_draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && _foot is null && _lexemes.Skip(_lexemes.IndexOf(lexeme)).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("stance")) is { } stands && _ways.Stances.Of(stands.Term!.Id).Feet == FeetKind.Even)
+        {
+            _draft.Facing = LastHeadingIn(stands.Term.Id) ?? Notation.Heading.Front;
+            Note(lexeme, "facing");
+            return true;
+        }
         if (_foot is null && (_draft is not { Footwork: "step" or "step-back" or "slide" or "pull-together" } || _draft.IsDone || _draft.SentenceEnded)) return false;
         if (_draft.IsDone || _draft.SentenceEnded) Begin(Counting.Own);
         TakeWaitingFoot();
@@ -351,6 +358,7 @@ public sealed partial class Reader
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)
     {
+        if ((_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] is "along" or "down" or "over" or "across") return true;
         if (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) return Next(i) is not { Kind: "footNoun" or "relFoot" or "stance" };
         var next = Next(i);
         if (next is { Kind: "side" }) next = Next(IndexAfter(i));

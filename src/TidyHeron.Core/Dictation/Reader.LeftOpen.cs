@@ -58,11 +58,21 @@ public sealed partial class Reader
     /// </summary>
     private void PunchesAsBefore(Draft draft, Posture now)
     {
+        // Out of a cat stance nobody steps into another without saying so.
+        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && LastStanceSteppedInto() is { } long_)
+        {
+            draft.Stance = long_;
+            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
+            return;
+        }
         if (draft is not { Stance: null, Foot: not null, Footwork: null or "step" or "step-back", Kick: null, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
         if (StanceOfThePunches() is not { } stance) return;
         draft.Stance = stance;
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
     }
+
+    private TermId? LastStanceSteppedInto() =>
+        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork.Kind.Value: "step" or "step-back" or "turn" } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
 
     /// <summary>The stance in which one stepped and punched last.</summary>
     private TermId? StanceOfThePunches() =>
@@ -122,6 +132,12 @@ public sealed partial class Reader
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
+        // "Slide the right foot to the left and come up to cat stance, left foot forward".
+        if (draft is { Foot: { } near, Stance.Value: "cat-stance", Lead: { } leads, HasTurn: false, Facing: null, Footwork: "step" or "slide" } && leads == near.Other && draft.Way == (near == Side.Left ? Way.Right : Way.Left))
+        {
+            draft.Way = null;
+            return;
+        }
         if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");

@@ -14,6 +14,7 @@ public sealed partial class Reader
             // "Step one, …", "move seven through ten are the same …": a number after the word is that of a count.
             if (_lexemes[i] is { Kind: "footwork", Plain: "step" or "move" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number" && (Alone(i + 1) || IsRange(i + 1) || InRepeat(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "is"))
                 _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
+            if (_lexemes[i] is { Kind: "footwork", Plain: "moves" } && StartsSentence(i) && _lexemes[i + 1].Kind is "number") _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
             // "As ten and eleven", "as in four": the same again.
             if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
                 _lexemes[i] = _lexemes[i] with { Kind = "again" };
@@ -80,6 +81,8 @@ public sealed partial class Reader
             // "Like an uppercut, or a hook some people say": another name, kept as a remark.
             if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
         }
+        FindDeclaredCounts();
+        FindAnnouncements();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         FindNumbers();
         FindTitles();
@@ -88,6 +91,41 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    /// <summary>"Pattern with 16 movements", "the kids' version has twelve moves": how many counts the form is said to have, to be checked against the counting.</summary>
+    private void FindDeclaredCounts()
+    {
+        const int Fewest = 5; // "two moves", "three steps" are said of what follows
+        for (var i = 0; i + 1 < _lexemes.Count && _before.Count == 0; i++)
+        {
+            if (_lexemes[i] is not { Kind: "number" } many || many.Number is < Fewest or > 400 || _lexemes[i + 1].Plain is not ("moves" or "movements" or "counts" or "techniques" or "steps" or "motions")) continue;
+            var first = i;
+            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with"))) continue;
+            _lexemes[i] = new Lexeme("declares", many.Value, many.Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - many.Start, many.Plain);
+            _lexemes.RemoveAt(i + 1);
+            return;
+        }
+    }
+
+    /// <summary>"This pattern opens with a stamp. Left foot …": what a form begins with, told out by the next sentence; "so, three steps." likewise.</summary>
+    private void FindAnnouncements()
+    {
+        if (_before.Count > 0) return;
+        for (var first = 0; first < _lexemes.Count && first < 60; first = EndOfSentence(first) + 1)
+        {
+            while (first < _lexemes.Count && _lexemes[first].IsStop) first++;
+            if (first >= _lexemes.Count) return;
+            var end = EndOfSentence(first);
+            var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
+            if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
+            var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value));
+            var steps = sentence.FindIndex(l => l.Plain is "steps" or "punches" or "blocks" or "kicks") is var at and > 0 && sentence[at - 1].Is("number") && sentence.Skip(at + 1).All(l => l.Is("filler") || l.IsStop)
+                && rest.Count(l => l.Kind == "footNoun" || l.Value == sentence[at].Value) >= sentence[at - 1].Number && !sentence.Take(at).Any(l => l.Kind is "footwork" or "technique");
+            if ((opens || steps) && sentence.Any(l => l.Kind is "footwork" or "technique")) AsNote(first, end);
+            if (sentence.Any(l => l.Kind is "footNoun")) return;
+        }
     }
 
     private int EndOfSentence(int i)

@@ -237,6 +237,18 @@ public sealed partial class Reader
         var more = times.Value.StartsWith('+') ? int.Parse(times.Value) : times.Number - 1;
         // "Rising block three times up the middle".
         if (_draft is { Footwork: null, Kick: null, HasHands: true, HasTurn: false } && Next(i) is { Kind: "way", Value: "forward" }) _draft.Footwork = "step";
+        // "Right hand punches twice": with the hand that was named, and no step is taken again.
+        if (_draft is { Kick: null, Hands: [.., { Hand: Hand.Left or Hand.Right } twice] } && (_draft.Footwork is not null || _draft.Stance is not null || _draft.HasTurn) && more is > 0 and < 9 && IsVerbOfAHand(i))
+        {
+            var hands = new HandAction(twice.Technique, twice.Hand, twice.Level);
+            for (var k = 0; k < more; k++)
+            {
+                Begin(Counting.Then);
+                _draft.Counting = Counting.Then;
+                _draft.Hands.Add(hands);
+            }
+            return;
+        }
         // "Hit three times, left, right, left".
         if (_draft is { Footwork: null or "stay", Kick: null, Hands: [.., var each] } && more is > 0 and < 9 && SidesAfter(i, more + 1) is { } sides)
         {
@@ -269,6 +281,13 @@ public sealed partial class Reader
             return;
         }
         RepeatLast(Math.Min(more, 99), alternating || _said is [.., { Footwork: { Kind.Value: "step", Foot: not null } }]);
+    }
+
+    /// <summary>"Right hand punches", not "right lunge punch": the hand is the one that does it.</summary>
+    private bool IsVerbOfAHand(int i)
+    {
+        var at = IndexBefore(i);
+        return at >= 0 && _lexemes[at].IsHandTechnique && IsPlural(_lexemes[at]) && Previous(at) is { Kind: "handNoun" or "relHand" };
     }
 
     /// <summary>The hand that will be taken to do this, where none was said.</summary>

@@ -157,6 +157,13 @@ public sealed partial class Reader
             return true;
         }
         if (GoesOnFromThePalm(i, term)) return true;
+        // "Turn the hand over and grab": no weapon is in play.
+        if (term.Id.Value == "regrip" && lexeme.Plain == "turn the hand over" && !InPlay())
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
         // "Salute with the left palm".
         if (_draft is { Footwork: "bow", SentenceEnded: false, HasHands: false } && (Follows(i, "with") || Follows(SideIndex(i), "with")))
         {

@@ -130,6 +130,8 @@ public sealed partial class Reader
                 TakeHandByItself();
                 if (lexeme.EndsSentence)
                 {
+                    // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
+                    if (BeginsTheFormHere() && _draft is { Stands: true, Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
@@ -229,6 +231,10 @@ public sealed partial class Reader
             case "otherSide": TakeOtherSideWord(i); break;
             case "cut": TakeCut(i); break;
             case "number" or "countWord" or "countNoun" or "ordinal": TakeCount(i); break;
+            case "declares":
+                _form = _form with { DeclaredCounts = lexeme.Number };
+                Note(lexeme, "command");
+                break;
             case "filler" when ComesDownFor(i): break;
             case "filler" when lexeme.Plain is "corner" or "diagonal" or "diagonally" && GoesToTheCorner(i): break;
             case "filler" or "degreesWord" or "clockNoun" or "timesNoun" or "noShout": Note(lexeme, "filler"); break;
@@ -239,6 +245,8 @@ public sealed partial class Reader
         }
         return i;
     }
+
+    private bool BeginsTheFormHere() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
 
     private bool BeginsTheForm() => _before.Count + _said.Count == 0 && !_draft.HasBody && !_draft.IsNumbered;
 
@@ -277,7 +285,15 @@ public sealed partial class Reader
         _draft.AfterThen = _then;
         // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
         if (carried is null || !_explicitCounts)
+        {
             _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
+            // "Moves 5 and 6: low block; right foot forward, punch": each has its number.
+            if (_explicitCounts && _listed > 1 && _inList < _listed - 1 && (ended || _then && counting == Counting.Own))
+            {
+                _inList++;
+                _draft.Counting = Counting.Own;
+            }
+        }
         _sameCount = false;
         (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
     }
