@@ -91,8 +91,26 @@ internal sealed record FootChoice(
             inferred |= Inferred.Heading;
             return now.Heading + Ways.TurnOf(way);
         }
+        if (ShiftsToward(now, move, shape) is { } toTheLead)
+        {
+            inferred |= Inferred.Heading;
+            return now.Heading + toTheLead;
+        }
         return now.Heading;
     }
+
+    /// <summary>
+    /// The weight shifted into a stance with a lead while the feet stay where they are: out of one in which they stand side by
+    /// side to the side of the foot that comes to lead, out of the same stance on the other foot to the other end of its line.
+    /// </summary>
+    private static Turn? ShiftsToward(Posture now, Move move, StanceShape shape) => move switch
+    {
+        not { Footwork.Kind.Value: "shift", Stance.Lead: not null } => null,
+        _ when shape.Feet != FeetKind.Lead => null,
+        { Stance: { } stance } when now.Lead == stance.Lead!.Value.Other && now.Stance == stance.Kind => Turn.To(stance.Lead.Value, 180),
+        { Stance.Lead: { } lead } when now.Stance.Value is "horse-stance" or "square-stance" => Turn.To(lead, 90),
+        _ => null,
+    };
 
     private static Turn TurnedFor(Posture now, Move move, Heading heading)
     {

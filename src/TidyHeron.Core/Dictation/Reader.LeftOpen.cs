@@ -111,14 +111,13 @@ public sealed partial class Reader
         return true;
     }
 
-    /// <summary>"Shift right, right bow" out of a stance without a lead: the feet stay, so the body turns to the foot that comes to lead.</summary>
-    private void ShiftsOntoTheLine(Draft draft, Posture now)
+    /// <summary>"Shift right, right bow" out of a stance without a lead: the feet stay, so the body turns to the foot that comes to lead (<see cref="Walk"/>). Told here.</summary>
+    private void TellTheShift(Draft draft, Posture now, Move move)
     {
-        if (draft is not { Footwork: "shift", HasTurn: false, Facing: null, Way: null, Stance: { } stance, Lead: { } lead } || (draft.Foot ?? lead) != lead || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        var exchanged = now.Lead == lead.Other && now.Stance == stance;
-        if (!exchanged && now.Stance.Value is not ("horse-stance" or "square-stance")) return;
-        (draft.TurnSide, draft.TurnAmount) = (lead, exchanged ? 180 : 90);
-        Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
+        if (move is not { Footwork.Kind.Value: "shift", Turn: null, Facing: null, Stance: { Lead: { } lead } stance }) return;
+        var after = Walk.After(now, move, _form.Opening, BodyMeasures.Reference, _ways);
+        if (after.Heading != now.Heading)
+            Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance.Kind, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
     }
 
     /// <summary>"Mawatte, left low block": the block of the turn is over the foot that then leads. Common practice.</summary>

@@ -311,7 +311,6 @@ public sealed partial class Reader
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
         StandsSideways(draft, posture);
-        ShiftsOntoTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
@@ -319,6 +318,7 @@ public sealed partial class Reader
         var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
         var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
         TellTheTurn(draft, posture, move);
+        TellTheShift(draft, posture, move);
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
