@@ -44,6 +44,8 @@ internal sealed class Draft
     public bool IsSideways { get; set; }
     /// <summary>A technique of both hands was told hand by hand.</summary>
     public bool HandsParted { get; set; }
+    /// <summary>"Round the back": over the other shoulder, the longer way.</summary>
+    public bool LongWay { get; set; }
     /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
     public bool TurnedAround { get; set; }
     /// <summary>The step was not said but taken for granted; words for it may follow.</summary>
@@ -122,6 +124,8 @@ internal sealed class Draft
                 : Turn.To(toward, 360 - shortest.Amount);
         }
 
+        if (LongWay && turn is null && facing is { } there && (there - before) is { Amount: > 0 and < 180 } direct) turn = direct;
+        if (LongWay && turn is { Amount: < 180, Side: { } near } shorter) turn = Turn.To(near.Other, 360 - shorter.Amount);
         if (OffTheLine && way is not null && turn is null) facing ??= before;
 
         return new Move(Id)

@@ -22,6 +22,10 @@ public sealed partial class Reader
         while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
         if (!_said.Skip(first).Any(Closes)) return;
         for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+        // "Return to ready, turning right.": to the front.
+        for (var k = first; k < _said.Count; k++)
+            if (_said[k] is { Footwork.Kind.Value: "return", Turn: { Amount: 90 }, Facing: null } returns && _fields.All(f => f.Move != returns.Id || !(f.Field == "turn" && _text.AsSpan(f.Start, f.Length).ContainsAny("0123456789"))))
+                _said[k] = returns with { Turn = null, Facing = Heading.Front };
         // "Ready. Turn to face the front, and bow.": one stands there as one stood.
         for (var k = Math.Max(first, 1); k < _said.Count; k++)
             if (_said[k] is { Stance: null, Footwork.Kind.Value: "turn" } turns && _said[k - 1].Stance is { } stands && _ways.Stances.Of(stands.Kind).Feet == FeetKind.Even) _said[k] = turns with { Stance = stands };

@@ -285,7 +285,7 @@ public sealed partial class Reader
             at = k;
             break;
         }
-        if (opening && _before.Count + _said.Count == 0 && !_draft.IsDone) _draft.IsOpening = true;
+        if (opening && _before.Count + _said.Count == 0 && !_draft.IsDone) (_draft.IsOpening, _draft.SentenceEnded) = (true, false);
         return at;
     }
 }

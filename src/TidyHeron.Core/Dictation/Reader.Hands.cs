@@ -118,6 +118,14 @@ public sealed partial class Reader
             TakeFootwork(i);
             return;
         }
+        // "Turn to the middle, left low block": off the side line, to the side of what is done.
+        if (lexeme.Plain is "middle" or "to the middle" && _draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Next(i) is null)
+        {
+            _draft.TurnAmount = 90;
+            _draft.TurnSide = _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("side")) is { } to ? to.Value == "left" ? Side.Left : Side.Right : null;
+            Note(lexeme, "turn", "Read as a right angle.", "the front");
+            return;
+        }
         Note(lexeme, "level");
         var next = Next(i);
         if (next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

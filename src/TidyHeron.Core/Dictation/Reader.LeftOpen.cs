@@ -103,6 +103,16 @@ public sealed partial class Reader
             Note(_lexemes[i], "turn");
             return true;
         }
+        // "Diagonal right, right knife hand."
+        if (StartsSentence(i) && Next(i) is { Kind: "side" } slant && Alone(IndexAfter(i)) && (_draft.SentenceEnded || _draft.IsEmpty))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 45, slant.Value == "left" ? Side.Left : Side.Right);
+            Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
+            Note(slant, "turn");
+            _lexemes[IndexAfter(i)] = slant with { Kind = "filler" };
+            return true;
+        }
         var alone = i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && _draft.IsDone && _lexemes.Take(i).Any(l => l.Plain == "corner");
         if (alone) Begin(Counting.Own);
         else if (_draft is not { HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } || !(_draft.Footwork == "step" || _draft is { Footwork: null, Foot: not null } && Alone(i))) return false;
@@ -128,6 +138,30 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
     }
 
+    /// <summary>"Step left into left bow stance" out of a stance in which one only stands: to the left, as forms begin. Common practice.</summary>
+    private void OpensToTheSide(Draft draft, Posture now)
+    {
+        if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
+            || now.Stance.Value is not ("closed-stance" or "attention-stance" or "ready-stance" or "open-stance")) return;
+        draft.Way = foot == Side.Left ? Way.Left : Way.Right;
+        Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
+    }
+
+    /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>
+    private bool TurnsTheLongWay(int i)
+    {
+        var at = Enumerable.Range(i + 1, _lexemes.Count - i - 1).TakeWhile(k => !_lexemes[k].IsStop).FirstOrDefault(k => _lexemes[k].Is("side"), -1);
+        if (at < 0 || !Follows(at, "to")) return false;
+        if (_draft.HasBody) Begin(Counting.Own);
+        (_draft.Footwork, _draft.LongWay) = ("turn", true);
+        _draft.Facing = _lexemes[at].Value == "left" ? Heading.Left : Heading.Right;
+        Note(_lexemes[i], "turn");
+        Note(_lexemes[at], "facing");
+        _lexemes[at] = _lexemes[at] with { Kind = "filler" };
+        for (var k = i + 1; k < at; k++) if (_lexemes[k].Is("again")) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        return true;
+    }
+
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
@@ -148,7 +182,21 @@ public sealed partial class Reader
     /// </summary>
     private void TurnToTheOtherSide(Draft draft, Posture now)
     {
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        // "… feet together, the right foot steps right, right cat stance": a step to the side says it as well.
+        if (draft is { HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Footwork: "step" or null, Stance: not null, Foot: { } steps } && (draft.Way == Way.Left ? Side.Left : Side.Right) == steps && now.Heading == Heading.Front + Turn.To(steps.Other, 90))
+        {
+            draft.TurnSide = steps;
+            TurnToTheOtherSide(draft, posture: now, wayToo: true);
+            if (draft.TurnAmount is null) draft.TurnSide = null;
+            return;
+        }
+        TurnToTheOtherSide(draft, now, wayToo: false);
+    }
+
+    private void TurnToTheOtherSide(Draft draft, Posture posture, bool wayToo)
+    {
+        var now = posture;
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Stance: { } stance } || !wayToo && draft.Way is not null || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var together = draft.Footwork is "pull-together" || now.Stance.Value is "closed-stance" or "ready-stance";
         if (!together || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);

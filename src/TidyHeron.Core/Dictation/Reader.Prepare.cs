@@ -120,6 +120,10 @@ public sealed partial class Reader
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
+            // "A horse-stance form, I call it the fence.": its name.
+            var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(w => w is "form" or "kata" or "pattern" or "set" or "routine" or "poomsae" or "hyung" or "tul")) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
+                && sentence.Any(l => l.Is("stance"));
+            if (titled) AsNote(first, end);
             var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value));
             var steps = sentence.FindIndex(l => l.Plain is "steps" or "punches" or "blocks" or "kicks") is var at and > 0 && sentence[at - 1].Is("number") && sentence.Skip(at + 1).All(l => l.Is("filler") || l.IsStop)
                 && rest.Count(l => l.Kind == "footNoun" || l.Value == sentence[at].Value) >= sentence[at - 1].Number && !sentence.Take(at).Any(l => l.Kind is "footwork" or "technique");

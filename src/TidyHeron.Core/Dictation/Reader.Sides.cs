@@ -73,7 +73,7 @@ public sealed partial class Reader
             return true;
         }
         // "Go left, walking stance": with no foot named, the body goes there.
-        if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } or { Kind: "ordinal" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
         {
             if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
             _draft.TurnSide = side;
@@ -192,6 +192,13 @@ public sealed partial class Reader
     private bool SideOfWhatFollows(int i, Side side)
     {
         var (lexeme, next, previous) = (_lexemes[i], Next(i), Previous(i));
+        // "Left stance, left down block": which foot leads.
+        if (next is null && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } && _draft is { IsDone: false, Lead: null } or { SentenceEnded: true })
+        {
+            if (_draft is { SentenceEnded: true, HasBody: true, IsDone: true }) Begin(Counting.Own);
+            (_draft.Lead, _draft.LeadIsPlain) = (side, true);
+            return true;
+        }
         // "Cross R behind L", "cross step with the right behind".
         if (previous is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && next is { Kind: "lead", Plain: "behind" or "in front" } how && _draft is { Foot: null, IsDone: false })
         {
@@ -264,7 +271,7 @@ public sealed partial class Reader
             else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side == Side.Left ? Way.Left : Way.Right; // "left foot steps left"
             else if (_draft.Foot is null)
             {
-                (_draft.Foot, _draft.FootFromSide) = (side, true);
+                (_draft.Foot, _draft.FootFromSide) = (side, !Follows(i, "with"));
                 _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction.", Instead = $"to the {side.Word}" };
             }
             return true;

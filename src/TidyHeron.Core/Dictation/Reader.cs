@@ -213,9 +213,11 @@ public sealed partial class Reader
                 _draft.TurnAmount = 45;
                 Note(lexeme, "turn", "Read as 45 degrees.", "90 degrees");
                 break;
+            case "detail" when lexeme.Value == "longWay" && StartsSentence(i) && TurnsTheLongWay(i): break;
             case "detail":
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
+                _draft.LongWay |= lexeme.Value == "longWay" && _draft.IsTurning;
                 _draft.IsSideways |= lexeme.Value == "sideways" && _draft.Stance is not null;
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");
@@ -311,6 +313,7 @@ public sealed partial class Reader
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
         StandsSideways(draft, posture);
+        OpensToTheSide(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);

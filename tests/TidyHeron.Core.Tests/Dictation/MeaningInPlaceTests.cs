@@ -129,7 +129,7 @@ public class MeaningInPlaceTests
     [InlineData("Left back stance, knife hand.", "knife-hand strike")]
     [InlineData("Left front stance, knife hand.", "knife-hand block")]
     [InlineData("Turn all the way round to the left.", "360 degrees")]
-    [InlineData("Step left, left front stance.", "to the left")]
+    [InlineData("Step left, left front stance.", "with the left foot")]
     [InlineData("Look to your left, step into left front stance, low block.", "look ahead")]
     [InlineData("Go left, walking stance, low block.", "left foot")]
     [InlineData("Left front stance. Right front kick, right punch.", "front kick, bring it back")]
