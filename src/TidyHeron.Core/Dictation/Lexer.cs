@@ -106,7 +106,7 @@ internal static partial class Lexer
         }
 
         // Four in Japanese is ten in Chinese: it is that before a Chinese number.
-        bool IsTen(int i) => i < words.Count && words[i] is { } word && (phrases.Match(words, i, atMost: 1) is { Meaning: { Kind: "countWord", Value: "10" } } || word == "shi" && i + 1 < words.Count && words[i + 1] is "yi" or "er" or "si" or "wu" or "liu" or "qi" or "ba" or "jiu");
+        bool IsTen(int i) => i < words.Count && words[i] is { } word && (phrases.Match(words, i, atMost: 1) is { Meaning: { Kind: "countWord", Value: "10" } } || word == "shi" && i + 1 < words.Count && words[i + 1] is "yi" or "er" or "san" or "si" or "wu" or "liu" or "qi" or "ba" or "jiu");
 
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well.
         int? CountWord(int i) => i >= words.Count || words[i] is not { } word ? null : word switch

@@ -72,7 +72,7 @@ public sealed partial class Reader
     }
 
     private TermId? LastStanceSteppedInto() =>
-        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork.Kind.Value: "step" or "step-back" or "turn" } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
+        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork: null or { Kind.Value: "step" or "step-back" or "turn" } } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
 
     /// <summary>The stance in which one stepped and punched last.</summary>
     private TermId? StanceOfThePunches() =>
@@ -81,7 +81,7 @@ public sealed partial class Reader
     /// <summary>"Front leg kick, down, punch" out of a cat stance: as for a step, the stance is that of the punches before.</summary>
     private void KicksIntoTheStanceOfThePunches()
     {
-        if (_draft.Stance is null && Now().Stance.Value is "back-stance" or "l-stance" or "cat-stance") _draft.Stance = StanceOfThePunches();
+        if (_draft.Stance is null && Now().Stance.Value is "back-stance" or "l-stance" or "cat-stance") _draft.Stance = StanceOfThePunches() ?? (Now().Stance.Value is "cat-stance" ? LastStanceSteppedInto() : null);
     }
 
     /// <summary>"Kick, set it down in front, horse stance sideways": the side of the foot that came forward points to where one faced.</summary>
@@ -231,7 +231,7 @@ public sealed partial class Reader
     {
         if (move.Turn is not { Side: { } side } turn || draft.Facing is not null) return;
         if (draft is { TurnAmount: null, Footwork: "turn" } && now.Heading.Degrees % 90 == 45 && turn.Amount == 135)
-            Assume(draft, "side", "Read as to the line, 135 degrees.", $"{side.Word} 90 degrees");
+            Assume(draft, _fields.Any(f => f.Move == draft.Id && f.Field == "side") ? "side" : "footwork", "Read as to the line, 135 degrees.", $"{side.Word} 90 degrees");
         if (draft is { TurnAmount: not null, TurnSide: null, Foot: null, Lead: null })
             Assume(draft, "turn", $"Read as to the {side.Word}, as no side was said.", $"{turn.Amount} degrees {side.Other.Word}");
     }

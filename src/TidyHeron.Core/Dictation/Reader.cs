@@ -33,6 +33,7 @@ public sealed partial class Reader
     private Lexeme? _levelLexeme;
     private Posture? _now;        // where the performer stands after the first _walked moves said
     private int _walked;
+    private int _sentenceEnd;     // where in the text the last sentence ended
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
     private int _stepsSaid;       // "three steps …", still without what is done with them
@@ -130,6 +131,7 @@ public sealed partial class Reader
                 TakeHandByItself();
                 if (lexeme.EndsSentence)
                 {
+                    _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
                     if (BeginsTheFormHere() && _draft is { Stands: true, Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
@@ -212,6 +214,7 @@ public sealed partial class Reader
             case "filler" or "detail" when lexeme.Plain is "a little" or "slightly" or "a bit" && _draft is { IsTurning: true, TurnAmount: null, Facing: null, IsDone: false, SentenceEnded: false }:
                 _draft.TurnAmount = 45;
                 Note(lexeme, "turn", "Read as 45 degrees.", "90 degrees");
+                _lexemes[i] = lexeme with { Kind = "filler" };
                 break;
             case "detail" when lexeme.Value == "longWay" && StartsSentence(i) && TurnsTheLongWay(i): break;
             case "detail":
@@ -280,8 +283,13 @@ public sealed partial class Reader
         _side = null; _foot = null; _hand = null; _level = null;
         var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
         var ended = _draft.SentenceEnded;
+        var old = _draft.Id;
         if (carried is null) Finish();
         _draft = carried ?? new Draft();
+        // The limb with which a sentence begins is this move's, not that of the move before.
+        var last = _said.Count > 0 ? _said[^1].Id : old;
+        for (var k = _fields.Count - 1; ended && k >= 0 && _fields[k].Start > _sentenceEnd; k--)
+            if (_fields[k].Field is "side" or "foot" or "hand" or "level" && (_fields[k].Move == old || _fields[k].Move == last)) _fields[k] = _fields[k] with { Move = _draft.Id };
         _draft.BeginsSentence = carried is null && ended;
         _draft.SentenceEnded = false;
         _draft.AfterThen = _then;

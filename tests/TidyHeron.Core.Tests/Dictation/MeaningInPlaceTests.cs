@@ -144,6 +144,19 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance. Turn 180, low block.", "180 degrees right")]
     [InlineData("Turn left 45, left front stance. Turn to the right, low block.", "right 90 degrees")]
     [InlineData("Turn left 45, left front stance. Straight ahead, right front stance.", "forward")]
+    [InlineData("Left front stance. Right front kick, set it down in front, horse stance sideways.", "horse stance turned 90 degrees right")]
+    [InlineData("Left front stance. Step to the corner, low block.", "45 degrees left")]
+    [InlineData("Turn left 45, left back stance. Turn right, low block to the other side.", "180 degrees")]
+    [InlineData("Left front stance, low block. Step, punch. Then left, low block.", "left hand")]
+    [InlineData("Left front stance, low block. Step, punch. Turn left, low block. Three punches.", "punches on the spot")]
+    [InlineData("Left front stance. Turn a little to the right, low block.", "90 degrees")]
+    [InlineData("Horse stance. Shift into right bow stance.", "bow stance, facing twelve o'clock")]
+    [InlineData("Turn left, left front stance, low block. Left foot back, yoi.", "yoi facing nine o'clock")]
+    [InlineData("Left front stance. Front kick, down, punch.", "bring it back")]
+    [InlineData("Left front stance. The left foot slides back, hammer fist. Step through, right punch.", "steps back")]
+    [InlineData("Left front stance, low block. Left cat stance, block. Left foot forward, palm strike.", "left foot in cat stance")]
+    [InlineData("Turn left 45, left front stance. Right foot turn, low block.", "right 90 degrees")]
+    [InlineData("Right front stance, low block. Turn to the middle, left low block.", "the front")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();

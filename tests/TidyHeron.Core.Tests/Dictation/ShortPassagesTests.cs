@@ -1,0 +1,129 @@
+using Shouldly;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Dictation;
+
+/// <summary>
+/// Rules that show only in where one stands: after short passages, for each count the heading, the leading foot and the
+/// stance. What is expected is common practice unless the words say it plainly.
+/// </summary>
+public class ShortPassagesTests
+{
+    [Theory]
+    // How a form closes takes no count, and ends where it began.
+    [InlineData("Left front stance, low block. Right punch. Feet together, turn to the front, salute.", "0 left front, 0 left front")]
+    [InlineData("One. Left front stance, low block. Two. Right foot forward, punch. Then turn to the front, left foot back, ready, and bow.", "0 left front, 0 right front")]
+    [InlineData("Turn left, left front stance, low block. Left foot back, yoi.", "270 left front")]
+    [InlineData("Left front stance, low block. Left foot back, and you're done.", "0 left front")]
+    [InlineData("Left front stance, low block. Bring the left foot back to ready, turning to the front, and bow.", "0 left front")]
+    // Where a foot, a look or a turn goes.
+    [InlineData("Look over your left shoulder and step out with the left into a left front stance, low block.", "270 left front")]
+    [InlineData("Horse stance. Turn into a left bow, right punch.", "0 none horse, 270 left bow")]
+    [InlineData("Left foot to the left walking stance, low block.", "270 left walking")]
+    [InlineData("Left foot steps left, front stance, low block.", "270 left front")]
+    [InlineData("Draw the left foot in and go to the left, back stance, inside block.", "270 left back")]
+    [InlineData("Left foot goes out. You move it to the left, back stance, low block.", "270 left back")]
+    [InlineData("Feet together. Step left into left bow stance, right punch.", "270 left bow")]
+    [InlineData("Left foot to the left in a half moon, left front stance, low block.", "270 left front")]
+    [InlineData("Left front stance. Right foot out ninety plus forty-five to the right, low block.", "0 left front, 135 right front")]
+    [InlineData("Left front stance. Step to the corner, low block.", "0 left front, 45 right front")]
+    [InlineData("Left front stance, low block. Diagonal right, right knife hand.", "0 left front, 45 right front")]
+    [InlineData("Turn left 45, left back stance. Turn right, knife hand to the other side.", "315 left back, 90 right back")]
+    [InlineData("Turn left 45, left back stance. Right foot turn, knife hand.", "315 left back, 90 right back")]
+    [InlineData("Right front stance, low block. Turn to the middle, left low block.", "0 right front, 270 left front")]
+    [InlineData("Turn left, left front stance, low block. Turn to the right side by going round the back, left low block.", "270 left front, 0 left front")]
+    [InlineData("Horse stance. Turn left into left bow, punch. Turn back to horse, low block.", "0 none horse, 270 left bow, 0 none horse")]
+    [InlineData("Horse stance. Turn left into left bow, punch. Pivot back to the centre, horse stance.", "0 none horse, 270 left bow, 0 none horse")]
+    [InlineData("Left foot to the left, left cat stance. Left foot back to right foot, right foot steps right, right cat stance.", "270 left cat, 90 right cat")]
+    // Which foot leads.
+    [InlineData("Left front stance. Right foot steps back, turn 180 right, low block.", "0 left front, 180 right front")]
+    [InlineData("Left front stance. Slide the left foot back half, left hammer fist.", "0 left front, 0 left front")]
+    [InlineData("Left front stance. Pull the left foot back to a short stance, left hammer fist.", "0 left front, 0 left short-front")]
+    [InlineData("Left front stance. The left foot slides back, hammer fist. Step through, right punch.", "0 left front, 0 left front, 0 right front")]
+    [InlineData("Left front stance. The left foot slides back, hammer fist. Step through, left punch.", "0 left front, 0 right front, 0 left front")]
+    [InlineData("Left front stance, low block. Mawatte, right low block.", "0 left front, 180 right front")]
+    [InlineData("Horse stance. Shift right, right bow stance, left palm strike.", "0 none horse, 90 right bow")]
+    [InlineData("Left bow stance. Shift into right bow stance, left punch.", "0 left bow, 180 right bow")]
+    [InlineData("Left front stance. Front kick, set it down in front, horse stance sideways, right elbow.", "0 left front, 270 none horse")]
+    [InlineData("Left front stance. Right knee, land right foot forward, right elbow.", "0 left front, 0 right front")]
+    [InlineData("Left front stance. Right knee comes up, right hand covers, step down in front and punch.", "0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Left cat stance, palm block. Left foot forward, palm strike.", "0 left front, 0 left cat, 0 left front")]
+    [InlineData("Left front stance, low block. Left cat stance, palm block. Front leg kick, down, punch.", "0 left front, 0 left cat, 0 left front")]
+    // What steps, and how often.
+    [InlineData("1. L front stance, L low block\n2. R punch\n3. L punch\n4. R punch", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Right rising block. Left rising block. Right rising block.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Right punch. Left punch.", "0 left front, 0 left front, 0 left front")]
+    [InlineData("Left front stance, low block. Up the middle with three rising blocks.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Rising block three times up the middle.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Step, punch. Turn left, low block. Three punches.", "0 left front, 0 right front, 270 left front, 270 right front, 270 left front, 270 right front")]
+    [InlineData("Left front stance, low block. Step, punch. Turn left, low block. Three punches on the spot.", "0 left front, 0 right front, 270 left front, 270 left front")]
+    [InlineData("Step out into horse. Two punches, left then right.", "0 none horse")]
+    [InlineData("Left front stance. Turn one eighty right, right knife hand block, back stance. And left.", "0 left front, 180 right back, 180 left back")]
+    [InlineData("Turn left, left back stance, block. Step, punch. Turn to the right, step the right foot to the right, back stance, and do both of those the other way around.", "270 left back, 270 right back, 90 right back, 90 left back")]
+    // Counts told in other ways.
+    [InlineData("Horse stance. Punch left, punch right, that's one and two. Left front stance, low block.", "0 none horse, 0 none horse, 0 left front")]
+    [InlineData("Yol. Left front stance, low block. Yol hana. Right foot forward, punch. Yol dul. Left foot forward, punch.", "0 left front, 0 right front, 0 left front")]
+    [InlineData("14. Left front stance, low block. Fifteen, sixteen, seventeen, right, left and right lunge punches.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("1st move, left front stance, low block. 2nd move, right reverse punch.", "0 left front, 0 left front")]
+    [InlineData("Three. Left front stance, low block, four, reverse punch.", "0 left front, 0 left front")]
+    [InlineData("Moves 5 and 6: left front stance, low block; right foot forward, punch.", "0 left front, 0 right front")]
+    [InlineData("The first line is three lunge punches. Right foot, right punch. Left foot, left punch.", "0 right short-front, 0 left short-front")]
+    [InlineData("This pattern opens with a stamp. Left foot stamps. Right punch.", "0 none ready")]
+    [InlineData("- Left front stance; low block\n- R front kick; land R front stance; R punch\n- L front kick; land L front stance; L punch", "0 left front, 0 right front, 0 left front")]
+    public void A_short_passage_leads_where_it_says(string words, string expected)
+    {
+        var said = Samples.Say(words);
+        var reading = Samples.ReadingOf(said.Form);
+        var counts = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] > 0 && (i + 1 == reading.Counts.Length || reading.Counts[i + 1] != reading.Counts[i])).Select(i => reading.Walk.Postures[i]);
+        string.Join(", ", counts.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"} {p.Stance.Value.Replace("-stance", "")}")).ShouldBe(expected);
+        said.Unread.ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("Pattern with 16 movements. Left front stance, low block.", 16)]
+    [InlineData("The kids' version has twelve moves. Move 1: left front stance, low block.", 12)]
+    [InlineData("Left front stance. Three steps forward.", null)]
+    [InlineData("Left front stance, low block. Ten punches.", null)]
+    public void The_number_of_counts_that_a_form_is_said_to_have_is_declared(string words, int? declared) => Samples.Say(words).Form.DeclaredCounts.ShouldBe(declared);
+
+    /// <summary>A teacher who says how many counts there are is told where they do not come out.</summary>
+    [Fact]
+    public void A_declared_number_that_is_not_met_is_a_finding() =>
+        Samples.ReadingOf("A form with five moves. Left front stance, low block. Right foot forward, punch.").Findings.ShouldContain(f => f.Rule.Contains("total") || f.Rule.Contains("count") || f.Rule.Contains("declared"));
+
+    /// <summary>Ten and one to nine, and the tens, as they are called in the hall in four languages. Recalled from memory; each is said as a count.</summary>
+    [Theory]
+    [InlineData("ichi ni san shi go roku shichi hachi ku", "ju")]
+    [InlineData("hana dul set net dasot yosot ilgop yodol ahop", "yol")]
+    [InlineData("yi er san si wu liu qi ba jiu", "shi")]
+    public void Count_words_above_ten_are_read(string ones, string ten)
+    {
+        var words = ones.Split(' ');
+        for (var i = 0; i < words.Length; i++)
+        {
+            var said = $"{words[0]}, left front stance. {ten} {words[i]}, low block.";
+            var form = Samples.Say(said);
+            form.Unread.ShouldBeEmpty(said);
+            form.Form.Moves.Count.ShouldBe(2, said);
+        }
+    }
+
+    /// <summary>Lines of a list do not run into each other; a text wrapped at its width does.</summary>
+    [Fact]
+    public void A_line_is_wrapped_only_where_the_next_word_had_no_room()
+    {
+        const string List = "left foot forward, front stance, left low block, slowly\nright foot forward, front stance, right punch, fast, kiai\nleft foot forward, front stance, left punch";
+        Samples.ReadingOf(List).TotalCounts.ShouldBe(3);
+        const string Wrapped = "The left foot goes forward into a front stance with a low\nblock of the left hand, and then the right foot goes forward\ninto a front stance with a punch of the right hand.";
+        Samples.ReadingOf(Wrapped).TotalCounts.ShouldBe(Samples.ReadingOf(Wrapped.Replace('\n', ' ')).TotalCounts);
+    }
+
+    /// <summary>The words with which a sentence begins are marked as those of its own move.</summary>
+    [Fact]
+    public void A_limb_that_begins_a_sentence_belongs_to_its_move()
+    {
+        const string Words = "Left front stance, low block. Right foot forward, punch.";
+        var said = Samples.Say(Words);
+        said.Fields.Where(f => f.Start >= Words.IndexOf("Right", StringComparison.Ordinal)).ShouldAllBe(f => f.Move == said.Added[1]);
+    }
+}
