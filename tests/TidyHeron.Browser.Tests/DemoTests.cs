@@ -174,4 +174,37 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         script.ExecuteScript("document.querySelector('#say').scrollTop = 0");
         person.Until(() => Scrolled("#say") == 0 && Scrolled("div.line-text") == 0, "both back at the first line");
     }
+
+    [Fact]
+    public async Task A_pasted_walk_through_shows_first_what_needs_a_decision_and_then_every_move()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        person.EnterDemo("Head instructor");
+        person.Field("Name of a new form").SendKeys("Ebb" + Keys.Enter);
+        var line = person.See(By.Id("say"));
+        line.SendKeys("Turn left, left front stance, low block. Step, punch. Turn right 180, low block. Step, punch. Turn left, low block. Step, rising block. Three punches, flurb. Turn left 270 to face twelve o'clock, low block.");
+        person.SeeText("Not understood:");
+        person.PageText().ShouldContain("Read as 10 moves on 10 counts.");
+        person.PageText().ShouldContain("Count 7: “punches”: Read as three steps, as before.");
+        // Where it leads is on the floor before anything is added.
+        person.SeeText("With what stands in the line, not added yet.");
+        // What contradicts itself far down is told at the top, with its count.
+        person.SeeText("Count 10:");
+        var moves = person.See(By.CssSelector("[aria-label='Each move as it was read']"));
+        moves.FindElements(By.CssSelector("dl")).Count.ShouldBe(10);
+        // By keyboard alone the last of them is reached, and the score stays in sight.
+        var window = person.See(By.CssSelector("[aria-label='What was understood']"));
+        line.SendKeys(Keys.Tab);
+        person.Driver.SwitchTo().ActiveElement().ShouldBe(window);
+        person.Keys(Keys.End);
+        person.Until(() => Convert.ToInt64(((IJavaScriptExecutor)person.Driver).ExecuteScript("return Math.round(arguments[0].scrollTop)", window)) > 0, "scrolled to the last move");
+        person.SeeText("Nothing is written yet").Location.Y.ShouldBeLessThan(line.Location.Y);
+        person.AxeFindsNothing();
+        person.Button("No: “punches on the spot”").Click();
+        person.SeeText("8 counts");
+        line.SendKeys(Keys.Enter);
+        person.UntilRows(10);
+        person.Until(() => !person.PageText().Contains("not added yet"), "the floor shows what is written");
+    }
 }

@@ -2,6 +2,12 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { SideMark } from "../../ui/SideMark";
 
+type Reading = Schemas["DictationResponse"];
+type Decision = { start: number; length: number; instead: string };
+
+/** So many moves are told back before what needs a decision; of a longer text the decisions come first. */
+export const AtOnce = 6;
+
 /** What was understood, move by move, what was not, and what was taken for granted. */
 export function Understood({
   reading,
@@ -9,110 +15,170 @@ export function Understood({
   onTeach,
   onInstead,
 }: {
-  reading: Schemas["DictationResponse"];
+  reading: Reading;
   text: string;
   onTeach: (word: string) => void;
   /** Puts other words in the place of some, so that they are read the other way; the last place comes first. */
   onInstead: (places: { start: number; length: number }[], instead: string) => void;
 }) {
-  const assumptions = Map.groupBy(
+  const many = reading.moves.length > AtOnce;
+  const moves = reading.moves.map((said, i) => <ToldBack key={said.id} reading={reading} said={said} at={i} />);
+  return (
+    <div className="flex flex-col gap-1.5">
+      {many ? <HowMany reading={reading} /> : moves}
+      {many && <Findings reading={reading} />}
+      <NotUnderstood reading={reading} onTeach={onTeach} />
+      <Guesses reading={reading} text={text} onInstead={onInstead} />
+      {many && (
+        <section aria-label="Each move as it was read" className="flex flex-col gap-1.5 border-t border-line pt-1.5">
+          {moves}
+        </section>
+      )}
+    </div>
+  );
+}
+
+/** "21 moves on 18 counts." */
+function HowMany({ reading }: { reading: Reading }) {
+  const counts = new Set(reading.moves.map((m) => m.count).filter((count) => count > 0)).size;
+  return (
+    <p>
+      Read as <b>{reading.moves.length} moves</b> on <b>{counts === 1 ? "one count" : `${counts} counts`}</b>.
+    </p>
+  );
+}
+
+/** One move, part by part. */
+function ToldBack({ reading, said, at }: { reading: Reading; said: Reading["moves"][number]; at: number }) {
+  const move = reading.readings.moves.find((m) => m.id === said.id);
+  const written = reading.form.moves?.find((m) => m.id === said.id);
+  if (!move || !written) return null;
+  return (
+    <dl className="flex flex-wrap items-center gap-x-4 gap-y-0.5">
+      <dt className="sr-only">Count</dt>
+      <dd className="min-w-6 text-right font-title text-lg">{said.count || "–"}</dd>
+      {move.feet && <Part name="feet">{move.feet}</Part>}
+      {move.turn !== 0 && (
+        <Part name="turn">
+          {Math.abs(move.turn)}° {move.turn > 0 ? "right" : "left"}
+        </Part>
+      )}
+      <Part name="stance" inferred={!written.stance}>
+        {move.posture.stanceName}
+      </Part>
+      {move.posture.lead && (
+        <Part name="lead" inferred={move.inferred.includes("lead")}>
+          <SideMark side={move.posture.lead} faint={move.inferred.includes("lead")} />
+        </Part>
+      )}
+      <Part name="facing" inferred={written.facing == null && written.turn == null}>
+        {move.posture.headingName}
+      </Part>
+      {move.kick && (
+        <Part name="kick" inferred={move.kick.inferred}>
+          <SideMark side={move.kick.foot} faint={move.kick.inferred} /> {move.kick.name} {move.kick.level}
+        </Part>
+      )}
+      {move.hands.map((h, k) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a hand may be said to do the same thing twice
+        <Part key={k} name={h.hand === "both" ? "both hands" : `${h.hand} hand`} inferred={h.inferred}>
+          <SideMark side={h.hand} faint={h.inferred} /> {h.name} {h.level}
+        </Part>
+      ))}
+      {said.shout && (
+        <Part name="voice">
+          <b className="text-ember">shout</b>
+        </Part>
+      )}
+      {move.weapon && <Part name="weapon">{move.weapon}</Part>}
+      {written.tempo && <Part name="tempo">{written.tempo}</Part>}
+      {written.note && <Part name="note">“{written.note}”</Part>}
+      {reading.findings
+        .filter((f) => f.move === at)
+        .map((f) => (
+          <dd key={f.rule} className="basis-full border-l-4 border-reed bg-reed-soft px-2">
+            {f.message}
+          </dd>
+        ))}
+    </dl>
+  );
+}
+
+/** What contradicts itself, each with its count. */
+function Findings({ reading }: { reading: Reading }) {
+  return reading.findings.map((f) => (
+    <p key={`${f.rule} ${f.move}`} className="border-l-4 border-reed bg-reed-soft px-2">
+      {onCounts(reading, [f.move])}
+      {f.message}
+    </p>
+  ));
+}
+
+function NotUnderstood({ reading, onTeach }: { reading: Reading; onTeach: (word: string) => void }) {
+  if (reading.unread.length === 0) return null;
+  return (
+    <p>
+      <span className="text-ember">Not understood:</span>{" "}
+      {[...new Set(reading.unread.map((u) => u.text))].map((word) => (
+        <span key={word} className="mr-2 whitespace-nowrap">
+          “{word}”{" "}
+          <Button kind="quiet" className="px-1! py-0! text-water underline sm:min-h-6!" onClick={() => onTeach(word)}>
+            this means…
+          </Button>
+        </span>
+      ))}
+    </p>
+  );
+}
+
+/** What was taken for granted; the same guess made several times is told once. */
+function Guesses({
+  reading,
+  text,
+  onInstead,
+}: {
+  reading: Reading;
+  text: string;
+  onInstead: (places: Decision[], instead: string) => void;
+}) {
+  const guesses = Map.groupBy(
     reading.fields.filter((f) => f.assumption),
     (f) => [text.slice(f.start, f.start + f.length), f.assumption, f.instead].join("\n"),
   );
+  return [...guesses.values()].map(([first, ...same]) => {
+    if (!first) return null;
+    const words = text.slice(first.start, first.start + first.length);
+    return (
+      <p key={first.start + first.field} className="text-ink-soft">
+        {reading.moves.length > 1 &&
+          onCounts(
+            reading,
+            [first, ...same].map((f) => f.move),
+          )}
+        {first.length > 0 && `“${words}”${same.length > 0 ? `, ${same.length + 1} times` : ""}: `}
+        {first.assumption}
+        {first.instead && (
+          <Button
+            kind="quiet"
+            className="px-1! py-0! text-water underline sm:min-h-6!"
+            onClick={() => onInstead([...same.toReversed(), first], first.instead)}
+          >
+            No: “{first.instead}”
+          </Button>
+        )}
+      </p>
+    );
+  });
+}
+
+/** "Counts 3, 5: ", as the marks beside what is told of them. */
+function onCounts(reading: Reading, moves: number[]) {
+  const counts = [...new Set(moves.map((at) => reading.moves[at]?.count ?? 0).filter((count) => count > 0))];
+  if (counts.length === 0) return null;
   return (
-    <div className="flex flex-col gap-1.5">
-      {reading.moves.slice(0, 6).map((said, i) => {
-        const move = reading.readings.moves.find((m) => m.id === said.id);
-        const written = reading.form.moves?.find((m) => m.id === said.id);
-        if (!move || !written) return null;
-        return (
-          <dl key={said.id} className="flex flex-wrap items-center gap-x-4 gap-y-0.5">
-            <dt className="sr-only">Count</dt>
-            <dd className="min-w-6 text-right font-title text-lg">{said.count || "–"}</dd>
-            {move.feet && <Part name="feet">{move.feet}</Part>}
-            {move.turn !== 0 && (
-              <Part name="turn">
-                {Math.abs(move.turn)}° {move.turn > 0 ? "right" : "left"}
-              </Part>
-            )}
-            <Part name="stance" inferred={!written.stance}>
-              {move.posture.stanceName}
-            </Part>
-            {move.posture.lead && (
-              <Part name="lead" inferred={move.inferred.includes("lead")}>
-                <SideMark side={move.posture.lead} faint={move.inferred.includes("lead")} />
-              </Part>
-            )}
-            <Part name="facing" inferred={written.facing == null && written.turn == null}>
-              {move.posture.headingName}
-            </Part>
-            {move.kick && (
-              <Part name="kick" inferred={move.kick.inferred}>
-                <SideMark side={move.kick.foot} faint={move.kick.inferred} /> {move.kick.name} {move.kick.level}
-              </Part>
-            )}
-            {move.hands.map((h, k) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: a hand may be said to do the same thing twice
-              <Part key={k} name={h.hand === "both" ? "both hands" : `${h.hand} hand`} inferred={h.inferred}>
-                <SideMark side={h.hand} faint={h.inferred} /> {h.name} {h.level}
-              </Part>
-            ))}
-            {said.shout && (
-              <Part name="voice">
-                <b className="text-ember">shout</b>
-              </Part>
-            )}
-            {move.weapon && <Part name="weapon">{move.weapon}</Part>}
-            {written.tempo && <Part name="tempo">{written.tempo}</Part>}
-            {written.note && <Part name="note">“{written.note}”</Part>}
-            {reading.findings
-              .filter((f) => f.move === i)
-              .map((f) => (
-                <dd key={f.rule} className="basis-full border-l-4 border-reed bg-reed-soft px-2">
-                  {f.message}
-                </dd>
-              ))}
-          </dl>
-        );
-      })}
-      {reading.moves.length > 6 && (
-        <p className="text-ink-soft">
-          {reading.moves.length === 7 ? "and one more move." : `and ${reading.moves.length - 6} more moves.`}
-        </p>
-      )}
-      {reading.unread.length > 0 && (
-        <p>
-          <span className="text-ember">Not understood:</span>{" "}
-          {[...new Set(reading.unread.map((u) => u.text))].map((word) => (
-            <span key={word} className="mr-2 whitespace-nowrap">
-              “{word}”{" "}
-              <Button kind="quiet" className="min-h-0 px-1 py-0 text-water underline" onClick={() => onTeach(word)}>
-                this means…
-              </Button>
-            </span>
-          ))}
-        </p>
-      )}
-      {[...assumptions.values()].map(([first, ...same]) => {
-        if (!first) return null;
-        const words = text.slice(first.start, first.start + first.length);
-        return (
-          <p key={first.start + first.field} className="text-ink-soft">
-            {first.length > 0 && `“${words}”${same.length > 0 ? `, ${same.length + 1} times` : ""}: `}
-            {first.assumption}
-            {first.instead && (
-              <Button
-                kind="quiet"
-                className="min-h-0 px-1 py-0 text-water underline"
-                onClick={() => onInstead([...same.toReversed(), first], first.instead)}
-              >
-                No: “{first.instead}”
-              </Button>
-            )}
-          </p>
-        );
-      })}
-    </div>
+    <b className="font-semibold text-ink">
+      {counts.length === 1 ? "Count" : "Counts"} {counts.join(", ")}:{" "}
+    </b>
   );
 }
 

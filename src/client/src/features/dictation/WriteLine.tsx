@@ -4,7 +4,7 @@ import { keep, recall } from "../../ui/kept";
 import type { FormDocument, Written } from "../forms/types";
 import { TeachWord } from "../terms/TeachWord";
 import { Marked } from "./Marked";
-import { Understood } from "./Understood";
+import { AtOnce, Understood } from "./Understood";
 
 type Reading = Schemas["DictationResponse"];
 
@@ -15,14 +15,22 @@ interface Props {
   after: string | undefined;
   afterWords: string;
   onAdd: (written: Written, lastAdded: string | undefined) => void;
+  /** What the words would lead to, as long as they stand in the line. */
+  onSaid: (said: Said | undefined) => void;
   onLeave: () => void;
   inputRef: RefObject<HTMLTextAreaElement | null>;
+}
+
+/** Readings of the form with what was said put in, and the position of its last move in it. */
+export interface Said {
+  readings: Reading["readings"];
+  last: number;
 }
 
 const settleMs = 70;
 
 /** One line that takes the words an instructor would say, and shows at once what it understood. */
-export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inputRef }: Props) {
+export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLeave, inputRef }: Props) {
   const key = `heron.line.${formId}`;
   const [text, setText] = useState("");
   const touched = useRef(false);
@@ -111,6 +119,11 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
   };
 
   const shown = reading && text.trim() !== "" ? reading.value : undefined;
+  useEffect(() => {
+    const last = shown?.readings.moves.findIndex((m) => m.id === shown.moves.at(-1)?.id) ?? -1;
+    onSaid(shown && last >= 0 ? { readings: shown.readings, last } : undefined);
+  }, [shown, onSaid]);
+
   return (
     <section aria-label="Write" className="border-t-2 border-line-strong bg-sheet px-3 pt-2 pb-2">
       <label htmlFor="say" className="flex flex-wrap items-baseline justify-between gap-x-4 text-sm text-ink-soft">
@@ -143,7 +156,14 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onLeave, inp
           className="line-text relative block max-h-48 w-full resize-none border-b-2 border-water bg-transparent px-1 py-1.5 text-xl"
         />
       </div>
-      <div className="min-h-[3.4rem] pt-1.5 text-[0.95rem]" aria-live="polite">
+      {/* A long text is told back in a window of its own, so that the score stays in sight. */}
+      <div
+        role="region"
+        aria-label="What was understood"
+        aria-live="polite"
+        tabIndex={shown && shown.moves.length > AtOnce ? 0 : undefined}
+        className="min-h-[3.4rem] pt-1.5 text-[0.95rem] lg:max-h-[42dvh] lg:overflow-y-auto"
+      >
         {problem && <p className="text-ember">{problem}</p>}
         {shown && (
           <Understood

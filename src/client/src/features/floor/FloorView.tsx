@@ -8,7 +8,16 @@ type Posture = Schemas["PostureReading"];
 const starLines = [0, 45, 90, 135];
 
 /** The floor from above, the opening front at the top: star, footprints, path, and where the performer stands. */
-export function FloorView({ readings, selected }: { readings: Readings; selected: number }) {
+export function FloorView({
+  readings,
+  selected,
+  remark,
+}: {
+  readings: Readings;
+  selected: number;
+  /** What has to be known of what is drawn. */
+  remark?: string;
+}) {
   const posture = selected >= 0 ? readings.moves[selected]?.posture : readings.start;
   const before = selected > 0 ? readings.moves[selected - 1]?.posture : readings.start;
   const { floor } = readings;
@@ -96,6 +105,7 @@ export function FloorView({ readings, selected }: { readings: Readings; selected
         </text>
       </svg>
       <figcaption className="px-3 py-1.5 text-sm text-ink-soft lg:border-t lg:border-line">
+        {remark && <b className="block font-semibold text-reed">{remark}</b>}
         Seen from above, the opening front at the top. {centimetres(floor.maxX - floor.minX)} wide,{" "}
         {centimetres(floor.maxY - floor.minY)} deep.{" "}
         {readings.moves.length > 0 &&

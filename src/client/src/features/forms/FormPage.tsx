@@ -5,7 +5,7 @@ import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Waiting } from "../../ui/Waiting";
 import { LinkSheet } from "../applications/LinkSheet";
-import { WriteLine } from "../dictation/WriteLine";
+import { type Said, WriteLine } from "../dictation/WriteLine";
 import { FloorView } from "../floor/FloorView";
 import { FigureOfMove } from "../walkthrough/FigureOfMove";
 import { FormMenu } from "./FormMenu";
@@ -38,6 +38,7 @@ function Editor({ stored }: { stored: FormResponse }) {
   const editor = useFormEditor(stored);
   const [layers, setLayers] = useState<Layers>({ feet: true, hands: true });
   const [open, setOpen] = useState<Open>();
+  const [said, setSaid] = useState<Said>();
   const navigate = useNavigate();
   const line = useRef<HTMLTextAreaElement>(null);
   const applications = useQuery({
@@ -170,7 +171,10 @@ function Editor({ stored }: { stored: FormResponse }) {
       )}
       <div className="grid min-h-0 flex-1 lg:grid-cols-[minmax(0,1fr)_minmax(20rem,27rem)]">
         <div className="order-2 flex min-h-0 flex-col lg:order-1 lg:h-[calc(100dvh-7.2rem)]">
-          <div className="min-h-0 flex-1 overflow-y-auto px-2 pb-4 sm:px-4">
+          <div
+            className="min-h-0 flex-1 overflow-y-auto px-2 pb-4 sm:px-4"
+            tabIndex={moves.length === 0 ? 0 : undefined}
+          >
             {moves.length === 0 ? (
               <EmptyScore />
             ) : (
@@ -201,6 +205,7 @@ function Editor({ stored }: { stored: FormResponse }) {
               after={focusId && focus >= 0 ? focusId : undefined}
               afterWords={afterWords}
               onAdd={added}
+              onSaid={setSaid}
               onLeave={() => {
                 line.current?.blur();
                 if (focus < 0 && lastMove) chooseOnly(lastMove.id);
@@ -213,7 +218,11 @@ function Editor({ stored }: { stored: FormResponse }) {
           aria-label="Floor"
           className="order-1 min-h-0 border-line bg-sheet lg:max-h-[calc(100dvh-7.2rem)] lg:overflow-y-auto max-lg:sticky max-lg:top-0 max-lg:z-20 max-lg:border-b lg:order-2 lg:border-l"
         >
-          <FloorView readings={written.readings} selected={focus} />
+          <FloorView
+            readings={said?.readings ?? written.readings}
+            selected={said?.last ?? focus}
+            remark={said && "With what stands in the line, not added yet."}
+          />
           {wide && focusId && focusReading && (
             <FigureOfMove form={shown} move={focusId} heightCm={editor.heightCm} words={focusReading.words} />
           )}
