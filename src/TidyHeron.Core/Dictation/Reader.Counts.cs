@@ -173,20 +173,25 @@ public sealed partial class Reader
         var first = listEnd + 1;
         while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
         var (at, sides) = (first, 0);
-        // "Left and right" is a word for taking turns elsewhere; here it is two of the sides.
-        for (var k = first; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
-            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both)
-            {
-                var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
-                _lexemes[k] = new Lexeme("side", one, both.Start, one.Length, one);
-                _lexemes.Insert(k + 1, new Lexeme("side", other, both.Start + both.Length - other.Length, other.Length, other));
-            }
+        PartLeftAndRight(first);
         while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
             if (_lexemes[at++].Is("side")) sides++;
         if (sides != _listed || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique) return;
         var technique = _lexemes[at];
         _lexemes.RemoveAt(at);
         _lexemes.Insert(first, technique);
+    }
+
+    /// <summary>"Left and right" is a word for taking turns; in a list of sides it is two of them.</summary>
+    private void PartLeftAndRight(int first)
+    {
+        for (var k = first; k < _lexemes.Count && (_lexemes[k].Kind is "side" or "alternating" || _lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and"); k++)
+            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both && k > first)
+            {
+                var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
+                _lexemes[k] = new Lexeme("side", one, both.Start, both.Length - other.Length - 1, one);
+                _lexemes.Insert(k + 1, new Lexeme("side", other, both.Start + both.Length - other.Length, other.Length, other));
+            }
     }
 
     /// <summary>"Punch left, punch right, that's one and two.": the numbers of what was just said, each of its own; before one comes the opening.</summary>

@@ -100,6 +100,11 @@ public sealed partial class Reader
     private void TakePlace(int i)
     {
         var lexeme = _lexemes[i];
+        if (lexeme.Plain == "front" && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && Previous(i) == _lexemes[i - 1] && Next(i) is null)
+        {
+            TakeDirection(i, Heading.Front, said: true); // "turn front"
+            return;
+        }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it

@@ -240,7 +240,7 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "we pick it up at the jump": a place in the form
             return true;
         }
-        if (_series > 0 && kind == "step" && lexeme.IsGerund && _draft is { HasHands: true, SentenceEnded: false })
+        if ((_series > 0 || _draft.Footwork == "step" && lexeme.Plain.StartsWith("stepping", StringComparison.Ordinal)) && kind == "step" && lexeme.IsGerund && _draft is { HasHands: true, SentenceEnded: false })
         {
             Note(lexeme, "footwork"); // "three punches going forward": taken in already
             return true;

@@ -59,7 +59,7 @@ public sealed partial class Reader
     private void PunchesAsBefore(Draft draft, Posture now)
     {
         // Out of a cat stance nobody steps into another without saying so.
-        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && LastStanceSteppedInto() is { } long_)
+        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && (LastStanceSteppedInto() ?? (draft.Foot != now.Lead && draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "elbow") ? new TermId("short-front-stance") : null)) is { } long_)
         {
             draft.Stance = long_;
             Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
@@ -197,7 +197,7 @@ public sealed partial class Reader
     {
         var now = posture;
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Stance: { } stance } || !wayToo && draft.Way is not null || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        var together = draft.Footwork is "pull-together" || now.Stance.Value is "closed-stance" or "ready-stance";
+        var together = draft.Footwork is "pull-together" || now.Stance.Value is "closed-stance" or "ready-stance" || MirrorsTheFirstThere(draft, now);
         if (!together || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
         var k = walk.Postures.Count - 1;
@@ -206,6 +206,17 @@ public sealed partial class Reader
         if (k >= 0 && (walk.Postures[k].Heading != Heading.Front || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(k + 1).All(m => m.Stance?.Kind != stance)) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
+    }
+
+    /// <summary>"Turn right, right cat stance, right block" where one came to this side with the same on the left.</summary>
+    private bool MirrorsTheFirstThere(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "turn" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
+        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var first = walk.Postures.Count;
+        while (first > 0 && walk.Postures[first - 1].Heading == now.Heading) first--;
+        return first < walk.Postures.Count && SoFar().Moves[first] is { Stance: { } there } came && there.Kind == stance
+            && came.Hands.Count == draft.Hands.Count && came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && p.First.Hand is { } one && p.Second.Hand is { } other && one.Other == other);
     }
 
     /// <summary>

@@ -81,6 +81,7 @@ public sealed partial class Reader
             // "Like an uppercut, or a hook some people say": another name, kept as a remark.
             if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
         }
+        FindSeriesBySides();
         FindDeclaredCounts();
         FindAnnouncements();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
@@ -91,6 +92,24 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
+    private void FindSeriesBySides()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("side") || !StartsSentence(i)) continue;
+            PartLeftAndRight(i);
+            var (at, sides) = (i, 0);
+            while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
+                if (_lexemes[at++].Is("side")) sides++;
+            if (sides < 2 || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique || !IsPlural(_lexemes[at])) continue;
+            var technique = _lexemes[at];
+            _lexemes.RemoveAt(at);
+            _lexemes.InsertRange(i, [new Lexeme("number", sides.ToString(System.Globalization.CultureInfo.InvariantCulture), technique.Start, 0, ""), technique]);
+            i = at + 1;
+        }
     }
 
     /// <summary>"Pattern with 16 movements", "the kids' version has twelve moves": how many counts the form is said to have, to be checked against the counting.</summary>

@@ -51,7 +51,7 @@ public sealed partial class Reader
     /// <summary>"Three punches going forward" are three steps with a number each; "three punches" are one number.</summary>
     private bool SeriesSteps(int i) =>
         _draft.Footwork is "step" && !(_draft.Stance is { } stood && _ways.Stances.Of(stood).Feet == FeetKind.Even) || _lexemes[i].Value == "lunge-punch"
-        || _lexemes.Skip(i + 1).Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
+        || _lexemes.Skip(i + 1).SkipWhile(l => l.Kind is "side" || l.Is("stop", ",") || l.Plain == "and").Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
         || GoesForwardWith(i) || SteppingIsNext(i) || ThreeOfTheBasics(i);
 
     /// <summary>"Low block, three punches, shout": where one has stepped with each punch before, so one does now. Told, and the spot offered.</summary>

@@ -125,6 +125,12 @@ public sealed partial class Reader
     private bool SideOfWhatWasDone(int i, Side side)
     {
         var (next, previous) = (Next(i), Previous(i));
+        // "You block high with the left, and you strike …".
+        if (next is null && Alone(i) && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
+        {
+            _draft.Hands[^1] = high with { Hand = side.Hand };
+            return true;
+        }
         // "Rising block right at 45".
         if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } sideless] } && next is { Kind: "degrees" } && Follows(IndexAfter(i), "at"))
         {
@@ -177,6 +183,13 @@ public sealed partial class Reader
         if (_draft is { OffTheLine: true, Way: null, Foot: not null, SentenceEnded: false } && previous is { Kind: "detail" })
         {
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        // "Into a horse stance to the left side": where that is, not the hand of what comes.
+        if (previous is { Kind: "stance" } && Follows(i, "to") && _draft is { Stance: { } stood, IsDone: false, SentenceEnded: false } && _ways.Stances.Of(stood).Feet == FeetKind.Even && (next is null || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side"))
+        {
+            if (_draft is { Footwork: "step", Way: null, HasTurn: false, Facing: null }) _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            else _draft.Notes.Add("to the " + side.Word);
             return true;
         }
         // "Left front stance to the left": one goes there.

@@ -40,7 +40,7 @@ public sealed partial class Reader
     private void TakeMeantTechnique(int i)
     {
         // "Shout on the punch": which of the things done carries it, not another punch.
-        if (Previous(i) is { Kind: "shout" } && Follows(i, "on") && (_draft.IsDone || _said.Count + _before.Count > 0))
+        if ((Previous(i) is { Kind: "shout" } && Follows(i, "on") || Previous(i) is { Plain: "last" or "the last", Kind: "ordinal" or "passage" } && Previous(IndexBefore(i)) is { Kind: "shout" }) && (_draft.IsDone || _said.Count + _before.Count > 0))
         {
             Note(_lexemes[i], "shout");
             return;

@@ -50,7 +50,7 @@ public partial class SameWalkThroughTests
         "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents",
         "drawn-from-kneeling", "how-i-teach-the-staff", "nunchaku", "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "staff-ordinals", "two-sai", "two-sticks",
         "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
-        "bo-as-i-do-it", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
+        "bo-as-i-do-it", "learned-it-like-this", "first-movement-and-on", "from-wide-horse", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
         "cat-and-phoenix", "up-and-down-the-hall", "association-form", "kihon-in-japanese", "right-then-so", "slow-sanchin", "grab-and-kick", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
         "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call",
     ];
