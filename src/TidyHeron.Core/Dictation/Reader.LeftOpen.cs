@@ -182,40 +182,34 @@ public sealed partial class Reader
     /// </summary>
     private void TurnToTheOtherSide(Draft draft, Posture now)
     {
-        // "… feet together, the right foot steps right, right cat stance": a step to the side says it as well.
-        if (draft is { HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Footwork: "step" or null, Stance: not null, Foot: { } steps } && (draft.Way == Way.Left ? Side.Left : Side.Right) == steps && now.Heading == Heading.Front + Turn.To(steps.Other, 90))
-        {
-            draft.TurnSide = steps;
-            TurnToTheOtherSide(draft, posture: now, wayToo: true);
-            if (draft.TurnAmount is null) draft.TurnSide = null;
-            return;
-        }
-        TurnToTheOtherSide(draft, now, wayToo: false);
-    }
-
-    private void TurnToTheOtherSide(Draft draft, Posture posture, bool wayToo)
-    {
-        var now = posture;
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Stance: { } stance } || !wayToo && draft.Way is not null || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        var together = draft.Footwork is "pull-together" || now.Stance.Value is "closed-stance" or "ready-stance" || MirrorsTheFirstThere(draft, now);
-        if (!together || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
-        var k = walk.Postures.Count - 1;
-        while (k >= 0 && walk.Postures[k].Heading == now.Heading) k--;
+        if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && draft.Way == (foot == Side.Left ? Way.Left : Way.Right) ? draft.Foot : null;
+        if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
+        if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
-        if (k >= 0 && (walk.Postures[k].Heading != Heading.Front || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(k + 1).All(m => m.Stance?.Kind != stance)) return;
-        draft.TurnAmount = 180;
+        var first = FirstHere(now, out var from);
+        if (from is { } before && (before.Heading != Heading.Front || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
+        (draft.TurnSide, draft.TurnAmount) = (side, 180);
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
     }
 
-    /// <summary>"Turn right, right cat stance, right block" where one came to this side with the same on the left.</summary>
-    private bool MirrorsTheFirstThere(Draft draft, Posture now)
+    /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
+    private int FirstHere(Posture now, out Posture? before)
     {
-        if (draft is not { Footwork: "turn" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
         var first = walk.Postures.Count;
         while (first > 0 && walk.Postures[first - 1].Heading == now.Heading) first--;
-        return first < walk.Postures.Count && SoFar().Moves[first] is { Stance: { } there } came && there.Kind == stance
+        before = first > 0 ? walk.Postures[first - 1] : null;
+        return first;
+    }
+
+    /// <summary>"Turn right, right cat stance, right block" where one came to this side with the same on the left.</summary>
+    private bool MirrorsTheFirstHere(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "turn" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
+        var moves = SoFar().Moves;
+        return FirstHere(now, out _) is var first && first < moves.Count && moves[first] is { Stance: { } there } came && there.Kind == stance
             && came.Hands.Count == draft.Hands.Count && came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && p.First.Hand is { } one && p.Second.Hand is { } other && one.Other == other);
     }
 
@@ -227,12 +221,10 @@ public sealed partial class Reader
     {
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
             || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
-        var k = walk.Postures.Count - 1;
-        while (k >= 0 && walk.Postures[k].Heading == now.Heading) k--;
         // The feet have stayed on one line since the stance without a lead.
-        if (k < 0 || _ways.Stances.Of(walk.Postures[k].Stance).Feet != FeetKind.Even || walk.Postures[k].Heading + Turn.To(side.Other, 90) != now.Heading
-            || SoFar().Moves.Skip(k + 1).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
+        var first = FirstHere(now, out var before);
+        if (before is null || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
+            || SoFar().Moves.Skip(first).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
     }

@@ -94,63 +94,6 @@ public sealed partial class Reader
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }
 
-    /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
-    private void FindSeriesBySides()
-    {
-        for (var i = 0; i < _lexemes.Count; i++)
-        {
-            if (!_lexemes[i].Is("side") || !StartsSentence(i)) continue;
-            PartLeftAndRight(i);
-            var (at, sides) = (i, 0);
-            while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
-                if (_lexemes[at++].Is("side")) sides++;
-            if (sides < 2 || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique || !IsPlural(_lexemes[at])) continue;
-            var technique = _lexemes[at];
-            _lexemes.RemoveAt(at);
-            _lexemes.InsertRange(i, [new Lexeme("number", sides.ToString(System.Globalization.CultureInfo.InvariantCulture), technique.Start, 0, ""), technique]);
-            i = at + 1;
-        }
-    }
-
-    /// <summary>"Pattern with 16 movements", "the kids' version has twelve moves": how many counts the form is said to have, to be checked against the counting.</summary>
-    private void FindDeclaredCounts()
-    {
-        const int Fewest = 5; // "two moves", "three steps" are said of what follows
-        for (var i = 0; i + 1 < _lexemes.Count && _before.Count == 0; i++)
-        {
-            if (_lexemes[i] is not { Kind: "number" } many || many.Number is < Fewest or > 400 || _lexemes[i + 1].Plain is not ("moves" or "movements" or "counts" or "techniques" or "steps" or "motions")) continue;
-            var first = i;
-            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
-            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with"))) continue;
-            _lexemes[i] = new Lexeme("declares", many.Value, many.Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - many.Start, many.Plain);
-            _lexemes.RemoveAt(i + 1);
-            return;
-        }
-    }
-
-    /// <summary>"This pattern opens with a stamp. Left foot …": what a form begins with, told out by the next sentence; "so, three steps." likewise.</summary>
-    private void FindAnnouncements()
-    {
-        if (_before.Count > 0) return;
-        for (var first = 0; first < _lexemes.Count && first < 60; first = EndOfSentence(first) + 1)
-        {
-            while (first < _lexemes.Count && _lexemes[first].IsStop) first++;
-            if (first >= _lexemes.Count) return;
-            var end = EndOfSentence(first);
-            var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
-            if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
-            // "A horse-stance form, I call it the fence.": its name.
-            var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(w => w is "form" or "kata" or "pattern" or "set" or "routine" or "poomsae" or "hyung" or "tul")) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
-                && sentence.Any(l => l.Is("stance"));
-            if (titled) AsNote(first, end);
-            var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value));
-            var steps = sentence.FindIndex(l => l.Plain is "steps" or "punches" or "blocks" or "kicks") is var at and > 0 && sentence[at - 1].Is("number") && sentence.Skip(at + 1).All(l => l.Is("filler") || l.IsStop)
-                && rest.Count(l => l.Kind == "footNoun" || l.Value == sentence[at].Value) >= sentence[at - 1].Number && !sentence.Take(at).Any(l => l.Kind is "footwork" or "technique");
-            if ((opens || steps) && sentence.Any(l => l.Kind is "footwork" or "technique")) AsNote(first, end);
-            if (sentence.Any(l => l.Kind is "footNoun")) return;
-        }
-    }
-
     private int EndOfSentence(int i)
     {
         while (i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence) i++;
@@ -189,30 +132,5 @@ public sealed partial class Reader
             if (StartsSentence(i) || all.Any(k => k > i && StartsSentence(k) && _lexemes[k].Number == _lexemes[i].Number + 1) && !InRepeat(i)) found.Add(i);
         }
         if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found);
-    }
-
-    /// <summary>
-    /// "Move one is bow stance punch. Step your left foot out into bow stance, …": a sentence after a number that names
-    /// no side, and is told out by those that follow, is the count's name.
-    /// </summary>
-    private void FindTitles()
-    {
-        for (var i = 0; i < _lexemes.Count; i++)
-        {
-            if (!IsCountMark(i) || !_lexemes.Where((_, k) => k != i && IsCountMark(k)).Any()) continue;
-            var first = i + (_lexemes[i].Is("countNoun") ? 2 : 1);
-            while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
-            var last = first;
-            while (last < _lexemes.Count && !_lexemes[last].EndsSentence) last++;
-            var next = last;
-            while (next < _lexemes.Count && !IsCountMark(next)) next++;
-            if (last >= next || first >= last) continue;
-            var (title, told) = (_lexemes.GetRange(first, last - first), _lexemes.GetRange(last, next - last));
-            if (title.Any(l => l.Kind is "side" or "footNoun" or "degrees" or "clock" or "turnSide" or "facing" or "again" or "otherSide" or "times" or "weapon") || !told.Any(l => l.Is("side"))) continue;
-            if (!title.Any(l => l.Kind is "stance" or "technique" or "footwork") || title.Count(l => l.Kind is "stance" or "technique" or "footwork" or "handNoun") != title.Count(l => l.Kind is not "filler" && !l.IsStop && !l.Is("detail"))) continue;
-            var toldOut = title.Where(l => l.Kind is "stance" or "technique").All(l => told.Any(t => t.Kind == l.Kind && (t.Value == l.Value || t.Kind == "technique" && (t.Term!.Family == l.Term!.Family || t.Value is "kick" && l.IsKick))));
-            var named = title[0] is { Kind: "filler", Plain: "is" };
-            if ((named || title.Any(l => l.Kind is "stance" or "technique") && toldOut) && told.Any(l => l.Kind is "footwork" or "stance" or "footNoun" || l.IsKick)) AsNote(first, last - 1);
-        }
     }
 }
