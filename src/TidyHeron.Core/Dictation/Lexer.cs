@@ -44,7 +44,7 @@ internal static partial class Lexer
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
             {
                 // "1st", "12th": ordinals like those written out.
-                if (token.Value.ToLowerInvariant() is "st" or "nd" or "rd" or "th" && gap.Length == 0 && words is [.., { } digits] && int.TryParse(digits, out var nth) && Numbers.Ordinal(nth) is { } ordinal)
+                if (token.Value.ToLowerInvariant() is "st" or "nd" or "rd" or "th" && spans is [.., var before] && token.Index == before.Start + before.Length && words is [.., { } digits] && int.TryParse(digits, out var nth) && Numbers.Ordinal(nth) is { } ordinal)
                 {
                     words[^1] = ordinal;
                     spans[^1] = (spans[^1].Start, spans[^1].Length + token.Length);
