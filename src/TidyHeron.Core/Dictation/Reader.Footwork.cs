@@ -64,6 +64,8 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             _side = null;
         }
+        // "Kosa shite mawatte": crossed over, one turns about.
+        if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind", HasTurn: false }) _draft.TurnAmount = 180;
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
         if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
