@@ -87,7 +87,7 @@ internal static partial class Lexer
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind is "footNoun" or "handNoun") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
-            if (TensAndOnes(i) is var (called, parts)) return (Make("countWord", called.ToString(), i, parts), parts);
+            if ((phrase is { Meaning.Kind: "countWord" } || words[i] is "set" or "go" or "er" or "shi") && TensAndOnes(i) is var (called, parts)) return (Make("countWord", called.ToString(), i, parts), parts);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
             if (words[i]!.EndsWith("'s", StringComparison.Ordinal) && Numbers.At([words[i]![..^2]], 0) is var (call, _)) return (Make("number", call.ToString(), i, 1), 1);
             if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);

@@ -215,14 +215,18 @@ public sealed partial class Reader
     /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
     private bool OneOfThree(int i)
     {
-        // Where no numbers are called, a sentence is as good as one.
-        var marks = Enumerable.Range(0, _lexemes.Count).Where(k => _explicitCounts ? IsCountMark(k) : _lexemes[k].EndsSentence).ToList();
-        var at = marks.FindLastIndex(m => m < i);
-        if (at < 0 || SideAloneOn(at) is not { } mine) return false;
+        // Where no numbers are called, a sentence is as good as one. Two on either side are enough to know.
+        const int Enough = 3;
+        bool Begins(int k) => _explicitCounts ? IsCountMark(k) : _lexemes[k].EndsSentence;
+        var marks = Enumerable.Range(1, i).Select(back => i - back).Where(Begins).Take(Enough).Reverse().ToList();
+        var at = marks.Count - 1;
+        if (at < 0) return false;
+        marks.AddRange(Enumerable.Range(i, _lexemes.Count - i).Where(Begins).Take(Enough));
+        if (SideAloneOn(at) is not { } mine) return false;
         var run = 1;
         for (var k = at - 1; k >= 0 && SideAloneOn(k) is { } side && side == mine == ((at - k) % 2 == 0); k--) run++;
         for (var k = at + 1; k < marks.Count && SideAloneOn(k) is { } side && side == mine == ((k - at) % 2 == 0); k++) run++;
-        return run >= 3;
+        return run >= Enough;
 
         // The side of a punch that is all there is on a number.
         string? SideAloneOn(int mark)

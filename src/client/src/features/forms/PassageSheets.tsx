@@ -119,6 +119,13 @@ export function ReplaceSheet({
   // A kick takes the place of a kick, a hand technique of a hand technique.
   const fits = (t: NonNullable<typeof terms>[number]) =>
     t.kind === fromTerm?.kind && (t.limb === "foot") === (fromTerm?.limb === "foot") && t.id !== from;
+  // Nothing can be typed before there is something to choose from.
+  if (!terms)
+    return (
+      <Sheet open onClose={onClose} title="Replace a term">
+        <p className="text-ink-soft">Fetching the terms …</p>
+      </Sheet>
+    );
   return (
     <Sheet open onClose={onClose} title="Replace a term">
       <form
@@ -131,7 +138,7 @@ export function ReplaceSheet({
         <Picker
           label="Every"
           value={from}
-          options={(terms ?? []).filter((t) => used.has(t.id)).map(option)}
+          options={terms.filter((t) => used.has(t.id)).map(option)}
           onPick={(id) => {
             setFrom(id);
             setTo(null);
@@ -140,7 +147,7 @@ export function ReplaceSheet({
         <Picker
           label="becomes"
           value={to}
-          options={(terms ?? []).filter((t) => !t.hidden && fits(t)).map(option)}
+          options={terms.filter((t) => !t.hidden && fits(t)).map(option)}
           onPick={setTo}
         />
         {moves.length > 0 && (
