@@ -51,6 +51,7 @@ public sealed partial class Reader
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind == "lift-foot") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
+        else if (_draft is { Footwork: "step", Foot: not null, Way: not null } && kind is "shift") { } // "the left foot travels out to the left and we sit in a back stance": it steps
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";

@@ -31,7 +31,7 @@ public sealed partial class Reader
         }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
-        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" }) && !(draft is { Footwork: "slide-back", Foot: not null, Stance.Value: "cat-stance" })) return;
+        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
         (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
         draft.Stance ??= now.Stance; // the lead is said with a stance
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");
