@@ -173,7 +173,7 @@ public sealed partial class Reader
             return true;
         }
         // "Pull both fists to the waist": where they are pulled to.
-        if (term.Id.Value == "chamber" && _draft is { Hands: [.., { Technique.Value: "pull" } pulled], SentenceEnded: false } && Previous(i) is { Value: "pull" } or { Kind: "handNoun" or "way" } && (pulled.Hand is null || _hand is null || pulled.Hand == _hand))
+        if (term.Id.Value == "chamber" && !_together && !_then && _draft is { Hands: [.., { Technique.Value: "pull" } pulled], SentenceEnded: false } && Previous(i) is { Value: "pull" } or { Kind: "handNoun" or "way" } && (pulled.Hand is null || _hand is null || pulled.Hand == _hand))
         {
             _draft.Hands[^1] = pulled with { Technique = term.Id, Hand = pulled.Hand ?? _hand, Level = null };
             _hand = null;
