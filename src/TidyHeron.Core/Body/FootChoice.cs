@@ -86,7 +86,7 @@ internal sealed record FootChoice(
         }
         // "Step to the left into a front stance": a stance with a lead is taken along the way of the step.
         if (move.Footwork is { Kind.Value: "step" or "slide" or "turn" or "crescent-step", Way: { } way } && shape.Feet == FeetKind.Lead
-            && way is not (Way.Forward or Way.Back))
+            && way is not (Way.Forward or Way.Back) && !ComesToTheOtherFoot(move, way))
         {
             inferred |= Inferred.Heading;
             return now.Heading + Ways.TurnOf(way);
@@ -98,6 +98,10 @@ internal sealed record FootChoice(
         }
         return now.Heading;
     }
+
+    /// <summary>"Slide the right foot to the left, left cat stance": it comes up to the foot that leads, the body does not turn.</summary>
+    private static bool ComesToTheOtherFoot(Move move, Way way) =>
+        move is { Footwork.Foot: { } foot, Stance: { Kind.Value: "cat-stance", Lead: { } lead } } && lead == foot.Other && way == (foot == Side.Left ? Way.Right : Way.Left);
 
     /// <summary>
     /// The weight shifted into a stance with a lead while the feet stay where they are: out of one in which they stand side by

@@ -10,6 +10,9 @@ internal static class Formalities
 {
     private static readonly HashSet<string> Standing = ["attention-stance", "ready-stance", "closed-stance", "open-stance", "wide-ready-stance", "both-knees"];
 
+    /// <summary>Whether one only stands in it, waiting.</summary>
+    public static bool IsStanding(TermId stance) => Standing.Contains(stance.Value);
+
     public static Formality Of(Draft draft, Move move, bool nothingCountedYet, StanceSet stances)
     {
         if (nothingCountedYet && !draft.IsNumbered && draft.SalutesNext) return Formality.Opening; // "right fist to the left palm, salute"

@@ -5,17 +5,16 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What a text says of itself: how many counts it has, what comes next, names of counts and of the form.</summary>
 public sealed partial class Reader
 {
+    private static readonly HashSet<string> FormNouns = ["form", "kata", "pattern", "set", "routine", "hyung", "poomsae", "tul", "taolu"];
+
     /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
     private void FindSeriesBySides()
     {
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (!_lexemes[i].Is("side") || !StartsSentence(i)) continue;
-            PartLeftAndRight(i);
-            var (at, sides) = (i, 0);
-            while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
-                if (_lexemes[at++].Is("side")) sides++;
-            if (sides < 2 || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique || !IsPlural(_lexemes[at])) continue;
+            var (at, sides) = SidesBeforeATechnique(i);
+            if (sides < 2 || !IsPlural(_lexemes[at])) continue;
             var technique = _lexemes[at];
             _lexemes.RemoveAt(at);
             _lexemes.InsertRange(i, [new Lexeme("number", sides.ToString(System.Globalization.CultureInfo.InvariantCulture), technique.Start, 0, ""), technique]);
@@ -51,7 +50,7 @@ public sealed partial class Reader
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
             // "A horse-stance form, I call it the fence.": its name.
-            var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(w => w is "form" or "kata" or "pattern" or "set" or "routine" or "poomsae" or "hyung" or "tul")) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
+            var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
                 && sentence.Any(l => l.Is("stance"));
             if (titled) AsNote(first, end);
             var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value));
@@ -68,9 +67,10 @@ public sealed partial class Reader
     /// </summary>
     private void FindTitles()
     {
-        for (var i = 0; i < _lexemes.Count; i++)
+        // One number alone names nothing.
+        var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
+        foreach (var i in marks.Count > 1 ? marks : [])
         {
-            if (!IsCountMark(i) || !_lexemes.Where((_, k) => k != i && IsCountMark(k)).Any()) continue;
             var first = i + (_lexemes[i].Is("countNoun") ? 2 : 1);
             while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
             var last = first;

@@ -172,14 +172,21 @@ public sealed partial class Reader
     {
         var first = listEnd + 1;
         while (first < _lexemes.Count && _lexemes[first].IsStop && !_lexemes[first].EndsSentence) first++;
-        var (at, sides) = (first, 0);
-        PartLeftAndRight(first);
-        while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
-            if (_lexemes[at++].Is("side")) sides++;
-        if (sides != _listed || at >= _lexemes.Count || !_lexemes[at].IsHandTechnique) return;
+        var (at, sides) = SidesBeforeATechnique(first);
+        if (sides != _listed) return;
         var technique = _lexemes[at];
         _lexemes.RemoveAt(at);
         _lexemes.Insert(first, technique);
+    }
+
+    /// <summary>How many sides stand one after the other before a hand technique, and where it stands; none where none follows.</summary>
+    private (int At, int Sides) SidesBeforeATechnique(int first)
+    {
+        PartLeftAndRight(first);
+        var (at, sides) = (first, 0);
+        while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
+            if (_lexemes[at++].Is("side")) sides++;
+        return at < _lexemes.Count && _lexemes[at].IsHandTechnique ? (at, sides) : (at, 0);
     }
 
     /// <summary>"Left and right" is a word for taking turns; in a list of sides it is two of them.</summary>

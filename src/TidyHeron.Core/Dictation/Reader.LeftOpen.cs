@@ -133,7 +133,7 @@ public sealed partial class Reader
     /// <summary>"Mawatte, left low block": the block of the turn is over the foot that then leads. Common practice.</summary>
     private void BlocksOverTheLead(Draft draft, Posture now)
     {
-        if (draft is not { IsMawatte: true, Stance: null, Lead: null, Foot: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead == lead.Other && _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
+        if (draft is not { IsMawatte: true, HasTurn: false, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead == lead.Other && _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
         (draft.Stance, draft.Lead) = (now.Stance, lead);
         Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
     }
@@ -142,7 +142,7 @@ public sealed partial class Reader
     private void OpensToTheSide(Draft draft, Posture now)
     {
         if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
-            || now.Stance.Value is not ("closed-stance" or "attention-stance" or "ready-stance" or "open-stance")) return;
+            || !Formalities.IsStanding(now.Stance)) return;
         draft.Way = foot == Side.Left ? Way.Left : Way.Right;
         Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
     }
@@ -165,12 +165,6 @@ public sealed partial class Reader
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
-        // "Slide the right foot to the left and come up to cat stance, left foot forward".
-        if (draft is { Foot: { } near, Stance.Value: "cat-stance", Lead: { } leads, HasTurn: false, Facing: null, Footwork: "step" or "slide" } && leads == near.Other && draft.Way == (near == Side.Left ? Way.Right : Way.Left))
-        {
-            draft.Way = null;
-            return;
-        }
         if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");

@@ -73,7 +73,7 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
             // "The five-step form": its name.
-            if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "form" or "kata" or "pattern" or "hyung" or "poomsae" or "tul" or "taolu" } && Previous(i) is null or { Kind: "number" })
+            if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("filler") && FormNouns.Contains(_lexemes[i + 1].Plain) && Previous(i) is null or { Kind: "number" })
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
             // "Gun form": one word for a roll and for the staff.
             if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")

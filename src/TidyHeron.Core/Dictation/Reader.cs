@@ -133,7 +133,7 @@ public sealed partial class Reader
                 {
                     _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
-                    if (BeginsTheFormHere() && _draft is { Stands: true, Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
+                    if (IsFirstMove() && _draft is { Stands: true, Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
@@ -251,9 +251,9 @@ public sealed partial class Reader
         return i;
     }
 
-    private bool BeginsTheFormHere() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
+    private bool IsFirstMove() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
 
-    private bool BeginsTheForm() => _before.Count + _said.Count == 0 && !_draft.HasBody && !_draft.IsNumbered;
+    private bool BeginsTheForm() => IsFirstMove() && !_draft.HasBody;
 
     private static Side? NamedSide(Lexeme lexeme) =>
         lexeme.Plain.Contains("left", StringComparison.Ordinal) ? Side.Left : lexeme.Plain.Contains("right", StringComparison.Ordinal) ? Side.Right : null;
