@@ -30,6 +30,17 @@ public class DictationTests(HeronServer server) : IClassFixture<HeronServer>
     }
 
     [Fact]
+    public async Task The_floor_that_words_lead_to_is_that_of_the_body_asked_for()
+    {
+        const string Words = "Step with the left foot into a left front stance.";
+        var small = await Ask("/api/dictation", new { text = Words, heightCm = 120 });
+        var tall = await Ask("/api/dictation", new { text = Words, heightCm = 190 });
+        double Deep(JsonElement answer) => answer.GetProperty("readings").GetProperty("floor").GetProperty("maxY").GetDouble() - answer.GetProperty("readings").GetProperty("floor").GetProperty("minY").GetDouble();
+        // Front stance is in proportion to stature, so the floor is too.
+        (Deep(tall) / Deep(small)).ShouldBe(190.0 / 120, 0.01);
+    }
+
+    [Fact]
     public async Task A_contradiction_comes_back_as_a_finding_at_its_move()
     {
         var answer = await Ask("/api/dictation", new { text = "Step left, low block. Turn 90 left facing three o'clock." });

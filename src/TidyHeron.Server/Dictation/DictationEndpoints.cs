@@ -12,7 +12,8 @@ namespace TidyHeron.Server.Dictation;
 /// <param name="Text">Words as they are said aloud.</param>
 /// <param name="Form">The form so far; an empty one where it is missing.</param>
 /// <param name="After">Id of the move after which the new ones go; the end where it is missing.</param>
-public sealed record DictationRequest(string Text, FormDocument? Form = null, string? After = null);
+/// <param name="HeightCm">Stature of the performer for whom the readings are, 80 to 230 cm.</param>
+public sealed record DictationRequest(string Text, FormDocument? Form = null, string? After = null, double HeightCm = BodyMeasures.ReferenceStatureCm);
 
 /// <param name="Form">The form with what was said put in.</param>
 /// <param name="Moves">The moves that were said.</param>
@@ -63,7 +64,7 @@ public static class DictationEndpoints
         var ways = await school.Get(cancellation);
         var form = request.Form is { } document ? FormDocuments.Read(document, ways.Vocabulary) : new Form();
         var reading = Reader.Read(request.Text!, form, request.After is { } after ? new MoveId(after) : null, ways);
-        var readings = FormReading.Of(reading.Form, BodyMeasures.Reference, ways);
+        var readings = FormReading.Of(reading.Form, Performer.Of(request.HeightCm), ways);
         var positions = reading.Added.Select((id, i) => (id, i)).ToDictionary(p => p.id, p => p.i);
         return TypedResults.Ok(new DictationResponse(
             FormDocuments.Write(reading.Form),

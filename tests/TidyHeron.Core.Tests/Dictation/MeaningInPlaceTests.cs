@@ -8,6 +8,8 @@ namespace TidyHeron.Core.Tests.Dictation;
 public class MeaningInPlaceTests
 {
     [Theory]
+    [InlineData("Slide with the right foot to the left, left cat stance.", "slide with the right foot to the left, left cat stance")]
+    [InlineData("Mawatte, turn 90 degrees left, left low block.", "turn 90 degrees left, left hand low block")]
     [InlineData("Left front stance. Right stick block.", "left front stance, right hand truncheon block")]
     [InlineData("Both sticks strike down.", "both hands truncheon strike")]
     [InlineData("Left sai thrust to the throat.", "left hand high level trident thrust")]

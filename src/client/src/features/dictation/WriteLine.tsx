@@ -11,6 +11,8 @@ type Reading = Schemas["DictationResponse"];
 interface Props {
   formId: string;
   form: FormDocument;
+  /** Whose floor is shown. */
+  heightCm: number;
   /** The move after which new ones go; none for the end. */
   after: string | undefined;
   afterWords: string;
@@ -30,7 +32,7 @@ export interface Said {
 const settleMs = 70;
 
 /** One line that takes the words an instructor would say, and shows at once what it understood. */
-export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLeave, inputRef }: Props) {
+export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, onSaid, onLeave, inputRef }: Props) {
   const key = `heron.line.${formId}`;
   const [text, setText] = useState("");
   const touched = useRef(false);
@@ -42,6 +44,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
     of: string;
     form: FormDocument;
     after: string | undefined;
+    heightCm: number;
     value: Reading;
   }>();
   const [problem, setProblem] = useState<string>();
@@ -73,9 +76,9 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
     }
     const abort = new AbortController();
     const timer = setTimeout(() => {
-      dictate(text, form, after, abort.signal)
+      dictate(text, form, after, heightCm, abort.signal)
         .then((value) => {
-          setReading({ of: text, form, after, value });
+          setReading({ of: text, form, after, heightCm, value });
           setProblem(undefined);
         })
         .catch((error) => {
@@ -86,7 +89,7 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
       clearTimeout(timer);
       abort.abort();
     };
-  }, [text, form, after]);
+  }, [text, form, after, heightCm]);
 
   // As tall as its words, up to a few lines; beyond that the marks are scrolled along with it.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the height follows the text
@@ -101,8 +104,13 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
     if (text.trim() === "" || adding.current) return;
     adding.current = true;
     try {
-      const fresh = reading && reading.of === text && reading.form === form && reading.after === after;
-      const value = fresh ? reading.value : await dictate(text, form, after);
+      const fresh =
+        reading &&
+        reading.of === text &&
+        reading.form === form &&
+        reading.after === after &&
+        reading.heightCm === heightCm;
+      const value = fresh ? reading.value : await dictate(text, form, after, heightCm);
       // A shout alone changes the move before; the opening may be what it was already. Anything else must add a move.
       const changes = !sameForm(value.form, form) || value.fields.some((f) => f.field === "stance");
       if (!changes) {
@@ -194,8 +202,8 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
           }}
           onTaught={() => {
             setTeaching(undefined);
-            dictate(text, form, after)
-              .then((value) => setReading({ of: text, form, after, value }))
+            dictate(text, form, after, heightCm)
+              .then((value) => setReading({ of: text, form, after, heightCm, value }))
               .catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
             inputRef.current?.focus();
           }}
@@ -205,8 +213,8 @@ export function WriteLine({ formId, form, after, afterWords, onAdd, onSaid, onLe
   );
 }
 
-function dictate(text: string, form: FormDocument, after: string | undefined, signal?: AbortSignal) {
-  return answer(api.POST("/api/dictation", { body: { text, form, after: after ?? null }, signal }));
+function dictate(text: string, form: FormDocument, after: string | undefined, heightCm: number, signal?: AbortSignal) {
+  return answer(api.POST("/api/dictation", { body: { text, form, after: after ?? null, heightCm }, signal }));
 }
 
 function sameForm(a: FormDocument, b: FormDocument) {

@@ -202,6 +202,7 @@ function Editor({ stored }: { stored: FormResponse }) {
             <WriteLine
               formId={stored.id}
               form={shown}
+              heightCm={editor.heightCm}
               after={focusId && focus >= 0 ? focusId : undefined}
               afterWords={afterWords}
               onAdd={added}
