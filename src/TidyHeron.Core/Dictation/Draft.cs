@@ -119,7 +119,7 @@ internal sealed class Draft
         if (TurnAmount is null && TurnSide is { } toward && facing is { } target)
         {
             var shortest = target - before;
-            turn = shortest.Amount == 0 ? Turn.To(toward, 360)
+            turn = shortest.Amount == 0 ? footwork is "step" ? null : Turn.To(toward, 360)
                 : shortest.Side == toward || shortest.Amount == 180 ? Turn.To(toward, shortest.Amount)
                 : Turn.To(toward, 360 - shortest.Amount);
         }

@@ -91,7 +91,7 @@ internal static partial class Lexer
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);
             if (words[i]!.EndsWith("'s", StringComparison.Ordinal) && Numbers.At([words[i]![..^2]], 0) is var (call, _)) return (Make("number", call.ToString(), i, 1), 1);
             if (Numbers.At(words, i) is var (number, count)) return Numeral(number, i, count);
-            if (IsCompassLetter(i)) return (Make("clock", (words[i] switch { "a" => 6, "b" => 18, "c" => 12, _ => 0 }).ToString(), i, 1), 1);
+            if (LetterOfTheDiagram(i) is { } toward) return (Make("clock", toward.ToString(), i, 1), 1);
             if (phrase is { } one) return (Make(one.Meaning.Kind, one.Meaning.Value, i, 1, one.Meaning.Term), 1);
             return (Make("unread", words[i]!, i, 1), 1);
         }
@@ -166,9 +166,22 @@ internal static partial class Lexer
 
         int Oclock(int i) => phrases.Match(words, i) is { Meaning.Kind: "clockNoun" } match ? match.Length : 0;
 
-        // Floor diagrams mark their lines with letters; only right after a word of direction are they read so.
-        bool IsCompassLetter(int i) => words[i] is "a" or "b" or "c" or "d"
-            && char.IsUpper(text[spans[i].Start]) && lexemes is [.., { Kind: "facing" } or { Plain: "to" or "line" }];
+        // Floor diagrams mark the ends of their lines with letters (D the front, A the right, a second line EF across), and corners
+        // with two of them; only right after a word of direction are they read so. In half hours.
+        int? LetterOfTheDiagram(int i) => char.IsUpper(text[spans[i].Start]) && lexemes is [.., { Kind: "facing" } or { Plain: "to" or "line" or "line from" }]
+            ? words[i] switch
+            {
+                "a" or "e" => 6,
+                "b" or "f" => 18,
+                "c" => 12,
+                "d" => 0,
+                "ad" or "da" or "de" or "ed" => 3,
+                "ac" or "ca" or "ce" or "ec" => 9,
+                "bc" or "cb" or "cf" or "fc" => 15,
+                "bd" or "db" or "df" or "fd" => 21,
+                _ => null,
+            }
+            : null;
 
         Lexeme Make(string kind, string value, int i, int count, Term? term = null)
         {

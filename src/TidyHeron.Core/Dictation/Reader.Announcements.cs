@@ -7,6 +7,8 @@ public sealed partial class Reader
 {
     private static readonly HashSet<string> FormNouns = ["form", "kata", "pattern", "set", "routine", "hyung", "poomsae", "tul", "taolu"];
 
+    private const int MostWordsOfAName = 4;
+
     /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
     private void FindSeriesBySides()
     {
@@ -31,7 +33,7 @@ public sealed partial class Reader
             if (_lexemes[i] is not { Kind: "number" } many || many.Number is < Fewest or > 400 || _lexemes[i + 1].Plain is not ("moves" or "movements" or "counts" or "techniques" or "steps" or "motions")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
-            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with"))) continue;
+            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with") && !(first == 0 && sentence.Count(l => !l.IsStop) > 2 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "countNoun" or "countWord" or "footwork" || l.IsStop)))) continue;
             _lexemes[i] = new Lexeme("declares", many.Value, many.Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - many.Start, many.Plain);
             _lexemes.RemoveAt(i + 1);
             return;
@@ -49,6 +51,12 @@ public sealed partial class Reader
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
+            // "Yellow belt pattern", "Bodan, the long one.": words that name nothing a body does, before anything is done.
+            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread")) && sentence.Count(l => l.Is("unread")) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" || l.IsStop))
+                for (var k = first; k <= end; k++)
+                    if (!_lexemes[k].IsStop) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            // "Everything stays on one line, and you face the front the whole time.": how all of it is.
+            if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.
             var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
                 && sentence.Any(l => l.Is("stance"));
@@ -58,6 +66,21 @@ public sealed partial class Reader
                 && rest.Count(l => l.Kind == "footNoun" || l.Value == sentence[at].Value) >= sentence[at - 1].Number && !sentence.Take(at).Any(l => l.Kind is "footwork" or "technique");
             if ((opens || steps) && sentence.Any(l => l.Kind is "footwork" or "technique")) AsNote(first, end);
             if (sentence.Any(l => l.Kind is "footNoun")) return;
+        }
+    }
+
+    /// <summary>"Line one. Step …. Step …. Line two. …": headings over several sentences each cut the form; they are no counts.</summary>
+    private void FindHeadings()
+    {
+        var headings = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "filler" or "unread" or "passage", Plain: "line" or "row" or "part" or "section" or "length" or "sequence" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" && Alone(i + 1)).ToList();
+        if (headings.Count < 2) return;
+        bool IsDeed(Lexeme l) => l.Kind is "technique" or "footwork" or "stance";
+        int Sentences(int from, int to) => Enumerable.Range(from, to - from).Count(k => _lexemes[k].EndsSentence && _lexemes.GetRange(from, k - from).AsEnumerable().Reverse().TakeWhile(l => !l.EndsSentence).Any(IsDeed));
+        if (headings.Zip(headings.Skip(1)).All(p => Sentences(p.First + 2, p.Second) < 2)) return;
+        foreach (var i in headings)
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "cut", Value = "cut" };
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
         }
     }
 

@@ -147,6 +147,12 @@ public sealed partial class Reader
                 Note(lexeme, "count"); // "kiai on 17"
                 return;
             }
+            if (TakePaceOfCounts(i)) return;
+            if (lexeme.Is("number") && Follows(i, "in", "as", "of") && Alone(i) && _draft.HasBody)
+            {
+                Note(lexeme, "note"); // "the hands as they were in 13"
+                return;
+            }
             if (lexeme.Is("number") && lexeme.Number > 9 && !(i > 0 && _lexemes[i - 1].Is("countNoun"))) Unread(lexeme);
             else Note(lexeme, "count");
             return;
@@ -165,6 +171,28 @@ public sealed partial class Reader
             ForgetNow();
         }
         _first = false;
+    }
+
+    /// <summary>"Perform 15 and 16 in a fast motion.": a pace for counts that were called before.</summary>
+    private bool TakePaceOfCounts(int i)
+    {
+        var first = i;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
+        if (sentence.FirstOrDefault(l => l.Is("tempo")) is not { } pace || !sentence.All(l => l.Kind is "filler" or "number" or "countNoun" or "tempo" || l.IsStop)) return false;
+        var called = sentence.Where(l => l.Is("number")).Select(l => _called.TryGetValue(l.Number, out var id) ? id : (MoveId?)null).ToList();
+        if (called.Any(id => id is null)) return false;
+        var tempo = Enum.Parse<Tempo>(pace.Value, ignoreCase: true);
+        foreach (var id in called)
+            if (id == _draft.Id) _draft.Tempo ??= tempo;
+            else if (_said.FindIndex(m => m.Id == id) is var at and >= 0) _said[at] = _said[at] with { Tempo = tempo };
+        for (var k = first; k < first + sentence.Count; k++)
+        {
+            if (_lexemes[k].IsStop) continue;
+            if (k >= i) Note(_lexemes[k], "tempo");
+            if (k > i) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        }
+        return true;
     }
 
     /// <summary>"Fifteen, sixteen, seventeen, right, left and right lunge punches": the sides are put behind what they are sides of.</summary>

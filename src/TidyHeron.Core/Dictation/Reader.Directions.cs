@@ -188,11 +188,11 @@ public sealed partial class Reader
         // "Back to the front, horse stance": the way one faces again.
         if (way == Way.Back && lexeme.Plain == "back" && (Next(i) is { Kind: "place" } || Next(i) is { Kind: "stance" } home && _ways.Stances.Of(home.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(home.Term.Id) is not null) && _draft is { Foot: null, Footwork: null, SentenceEnded: false, IsDone: false } && Previous(i) is null) return;
         // "Right foot back to the left foot": it comes home beside the other one.
-        if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to"
-            && Next(i) is { Kind: "side" } && (Next(IndexAfter(i)) is { Kind: "footNoun" } || Alone(IndexAfter(i)) && _lexemes[IndexAfter(i)].Value != _draft.Foot?.Word))
+        if (way == Way.Back && _draft is { Foot: not null, IsDone: false } or { Footwork: "step", IsDone: false } && i + 3 < _lexemes.Count && (_lexemes[i + 1].Plain == "to" || _lexemes[i + 1].Plain == "in" && _lexemes[i + 2].Plain == "to")
+            && Next(i) is { Kind: "side" } && (Next(IndexAfter(i)) is { Kind: "footNoun" } || (Alone(IndexAfter(i)) || _lexemes[IndexAfter(i) + 1].Plain == "and" || _lexemes[IndexAfter(i) + 1].Is("then")) && _lexemes[IndexAfter(i)].Value != _draft.Foot?.Word))
         {
             (_draft.Footwork, _draft.Way) = ("pull-together", null);
-            var noun = Alone(IndexAfter(i)) ? IndexAfter(i) : IndexAfter(IndexAfter(i));
+            var noun = Next(IndexAfter(i)) is { Kind: "footNoun" } ? IndexAfter(IndexAfter(i)) : IndexAfter(i);
             for (var k = i + 1; k <= noun; k++)
             {
                 Note(_lexemes[k], "footwork");

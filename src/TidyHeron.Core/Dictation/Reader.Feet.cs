@@ -59,17 +59,17 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
+        // "Crane on the left leg", "…, standing on the left leg": a stance on one leg is named by the leg that stands.
+        if (_draft is { Stance: { } single, Lead: null } && _ways.Stances.Of(single).Feet == FeetKind.Single && (Follows(SideIndex(i), "on") || Previous(SideIndex(i)) is { Kind: "support" }))
+        {
+            _draft.Lead = foot;
+            return;
+        }
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
             // "Pivot on the left foot": that one carries the weight, the other one moves.
             _draft.Footwork ??= "pivot";
             if (_draft.Stance is null && !_draft.IsDone) _draft.Foot ??= foot.Other;
-            return;
-        }
-        // "Crane on the left leg": a stance on one leg is named by the leg that stands.
-        if (_draft is { Stance: { } taken, Lead: null } && _ways.Stances.Of(taken).Feet == FeetKind.Single && Follows(SideIndex(i), "on"))
-        {
-            _draft.Lead = foot;
             return;
         }
         if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide" or null, IsDone: false, Way: null, SentenceEnded: false } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
@@ -225,6 +225,8 @@ public sealed partial class Reader
             _draft.Lead = side;
             _side = null;
         }
+        // "Back to the left, the other L-stance": the one with the other foot leading.
+        else if (_draft.Lead is null && Follows(i, "other", "the other") && Now().Lead is { } former) _draft.Lead = former.Other;
         if (_foot is { } foot)
         {
             _draft.Foot ??= foot;

@@ -143,10 +143,15 @@ public sealed partial class Reader
     /// <summary>Whether a step with the other foot follows a foot that has come home or crossed, in the same breath.</summary>
     private bool GoesOnWithTheOtherFoot(int i)
     {
-        if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Footwork: "pull-together" or "cross-front" or "cross-behind", Stance: null, IsDone: false, SentenceEnded: false }) return false;
-        if (_foot is { } waiting) return waiting != moved;
+        if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
+        // "Bring the right foot to the left and step out with the left foot": to the left one.
+        var beside = _draft is { Footwork: "step" or null } && _draft.Way == (moved == Side.Left ? Way.Right : Way.Left);
+        if (!beside && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind")) return false;
         var next = IndexAfter(i);
-        return next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" };
+        var goes = _foot is { } waiting ? waiting != moved
+            : next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next));
+        if (goes && beside) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        return goes;
     }
 
     /// <summary>"Left foot back to the centre": the foot comes home beside the other one.</summary>

@@ -30,6 +30,14 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return true;
         }
+        // "Cross the left foot over in front, lift the right knee, stamp down": the other foot's movement, after the first.
+        if (Previous(SideIndex(i)) is { Value: "lift-foot" } && _draft is { Footwork: not null and not "lift-foot", IsDone: false, SentenceEnded: false } && (_side ?? _foot) is { } lifted && _draft.Foot == lifted.Other)
+        {
+            Begin(Counting.Then);
+            (_draft.Footwork, _draft.Foot, _side, _foot) = ("lift-foot", lifted, null, null);
+            Note(lexeme, "footwork");
+            return true;
+        }
         if ((after == "up" || after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up") && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
         {
             // "Bring the left knee up".

@@ -71,6 +71,24 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
     }
 
+    /// <summary>"Left punch, fixed stance" out of an L-stance: the leading foot slides out and still leads. Common practice; a step would be said.</summary>
+    private void SlidesOut(Draft draft, Posture now)
+    {
+        if (draft is not { Stance.Value: "fixed-stance", Footwork: null or "slide", Foot: null, Lead: null, Way: null, HasTurn: false, Facing: null, Kick: null } || now.Stance.Value is not ("l-stance" or "back-stance") || now.Lead is not { } lead) return;
+        (draft.Footwork, draft.Foot, draft.Lead) = ("slide", lead, lead);
+        Assume(draft, "stance", $"Read as the {lead.Word} foot sliding out: it still leads.", "step, fixed stance");
+    }
+
+    /// <summary>"Left foot back to the right, step out right, low block": out of feet drawn together one steps into the stance of before.</summary>
+    private void StepsOutAsBefore(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Footwork: "step", Foot: not null, HasHands: true, Counting: Counting.Then, Way: null or Way.Left or Way.Right, Kick: null } || !Formalities.IsStanding(now.Stance) || _said is not [.., { Footwork.Kind.Value: "pull-together" }]) return;
+        var before = Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + _said.Count - 1).ToValueList() }, BodyMeasures.Reference, _ways).End.Stance;
+        if (_ways.Stances.Of(before).Feet != FeetKind.Lead) return;
+        draft.Stance = before;
+        Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(before, _ways.Tradition)}, as before the feet came together.", $"{draft.Foot.Value.Word} foot, short front stance");
+    }
+
     private TermId? LastStanceSteppedInto() =>
         _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork: null or { Kind.Value: "step" or "step-back" or "turn" } } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
 
@@ -101,6 +119,15 @@ public sealed partial class Reader
         {
             _draft.TurnAmount = 180;
             Note(_lexemes[i], "turn");
+            return true;
+        }
+        // "Left diagonal, left walking stance": to the other one, from a diagonal.
+        if (i > 0 && _lexemes[i - 1].Is("side") && Alone(i) && Previous(i - 1) is null && _draft is { IsDone: false, HasTurn: false, Facing: null } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "stance" or "technique"))
+        {
+            var from = Now().Heading.Degrees % 90 == 45 ? 90 : 45;
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", from, _lexemes[i - 1].Value == "left" ? Side.Left : Side.Right);
+            if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
+            Note(_lexemes[i], "turn", from == 90 ? "Read as the other diagonal." : "Read as 45 degrees.", from == 90 ? "turn 45 degrees" : "90 degrees");
             return true;
         }
         // "Diagonal right, right knife hand."
@@ -178,7 +205,7 @@ public sealed partial class Reader
     {
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && draft.Way == (foot == Side.Left ? Way.Left : Way.Right) ? draft.Foot : null;
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && Formalities.IsStanding(now.Stance)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.

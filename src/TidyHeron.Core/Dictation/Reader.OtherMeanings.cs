@@ -55,6 +55,16 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return true;
         }
+        // "Twist the right knife hand together with the body until its palm faces down and then move …": how the hand is freed.
+        if (lexeme.Plain is "twist" or "twisting" && Next(i) is { Kind: "side" } && IndexAfter(i) is var held && Next(held) is { IsHandTechnique: true } or { Kind: "handNoun" })
+        {
+            var freed = i;
+            while (freed + 1 < _lexemes.Count && !_lexemes[freed + 1].IsStop && !_lexemes[freed + 1].Is("then")) freed++;
+            AsNote(i, freed);
+            _draft.Notes.Add(Slice(_lexemes[i]));
+            Note(_lexemes[i], "note");
+            return true;
+        }
         // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.
         if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null, HasHands: true, SentenceEnded: false }
             && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")

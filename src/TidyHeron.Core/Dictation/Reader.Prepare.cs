@@ -40,7 +40,9 @@ public sealed partial class Reader
                 for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
             }
             // "Right elbow into the left palm": what it strikes.
-            if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && Follows(struck, "into", "against") && Previous(struck) is { Kind: "technique" })
+            if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
+                AsNote(i, i);
+            if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
                 AsNote(struck, i);
             // "Ninety plus forty-five".
             if (_lexemes[i] is { Kind: "degrees" } part && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "and" && _lexemes[i + 2] is { Kind: "degrees" } rest && part.Number + rest.Number is 135 or 225 or 270)
@@ -60,6 +62,16 @@ public sealed partial class Reader
             // "Hidari ashi hiki": the foot is drawn back.
             if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step-back", Term = null };
+            // "Left foot in, step out right": beside the other one.
+            if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "step")))
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together" };
+            // "Rear end comes up to the groin": that end of the staff strikes.
+            if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+            {
+                _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = "staff-rising-strike", Term = TermOf("staff-rising-strike") };
+                _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "filler" };
+                if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "filler" };
+            }
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
@@ -81,6 +93,7 @@ public sealed partial class Reader
             // "Like an uppercut, or a hook some people say": another name, kept as a remark.
             if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
         }
+        FindHeadings();
         FindSeriesBySides();
         FindDeclaredCounts();
         FindAnnouncements();

@@ -35,6 +35,11 @@ public sealed partial class Reader
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
+        if (clause.Any(l => l.Is("otherSide")) && ToldByTheNextNumber(i, end))
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         // "Two-seventy again": the turn is done once more, not the count of that number.
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
@@ -42,6 +47,15 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
+    }
+
+    /// <summary>"Three: hammer fist. Now the other side. Four: …": a sentence between two numbers that follow on announces the second.</summary>
+    private bool ToldByTheNextNumber(int i, int end)
+    {
+        if (!_explicitCounts || !StartsSentence(i) || end >= _lexemes.Count || !_lexemes[end].EndsSentence) return false;
+        while (end < _lexemes.Count && (_lexemes[end].IsStop || _lexemes[end].Is("filler"))) end++;
+        if (end >= _lexemes.Count || !IsCountMark(end) || CalledNumber(end) is not { } next) return false;
+        return _called.Count > 0 && _called.Keys.Max() == next - 1 && (_draft.IsNumbered ? _draft.HasBody : _said.Count > 0);
     }
 
     /// <summary>"Other side from there, starting with left knife-hand block": the technique that the passage begins with.</summary>

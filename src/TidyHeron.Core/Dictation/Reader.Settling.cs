@@ -54,7 +54,7 @@ public sealed partial class Reader
             else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
         }
         TakeHandByItself();
-        if (_hand is not null) Leftover(_limbLexeme);
+        if (_hand is not null && !StaysARemark()) Leftover(_limbLexeme);
         _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
     }
 
@@ -74,6 +74,18 @@ public sealed partial class Reader
     private bool StandsAmongPunches(Lexeme limb, int at) =>
         limb.Plain == "hand" && Alone(at) && Previous(at) is { Kind: "side" } && Previous(IndexBefore(at)) is null && SpeaksOfBoxing()
         && (at + 2 >= _lexemes.Count || _lexemes[at + 2].Kind is not ("technique" or "level" or "filler") || _lexemes[at + 2].IsKick);
+
+    /// <summary>"The left hand comes back to the shoulder", "right arm over the head": where a hand is, without a technique, is a remark.</summary>
+    private bool StaysARemark()
+    {
+        if (_limbLexeme is not { Kind: "handNoun" } limb || _lexemes.IndexOf(limb) is var at && at < 0 || _draft.IsEmpty) return false;
+        var (first, last) = (SideIndex(at), EndOfClause(at));
+        var rest = _lexemes.GetRange(at + 1, last - at);
+        if (rest.Count == 0 || !rest.All(l => l.Kind is "filler" or "level" or "way" or "order" or "place" or "beside" or "detail" or "side" or "handNoun" or "lead" or "again")) return false;
+        _draft.Notes.Add(_text[_lexemes[first].Start..(_lexemes[last].Start + _lexemes[last].Length)]);
+        _fields.Add(new ReadField(_draft.Id, "note", limb.Start, limb.Length, "Kept as a remark: no technique was heard.", ""));
+        return true;
+    }
 
     /// <summary>A word that was known but found nothing to belong to is not dropped: it counts as not understood.</summary>
     private void Leftover(Lexeme? lexeme)

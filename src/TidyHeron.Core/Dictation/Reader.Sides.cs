@@ -80,6 +80,13 @@ public sealed partial class Reader
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
         }
+        // "Left foot back to the right and go to the right side": the other foot goes on.
+        if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: { } home, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false } && home == side.Other)
+        {
+            Begin(Counting.Then);
+            (_draft.Footwork, _draft.Foot, _draft.Way) = ("step", side, side == Side.Left ? Way.Left : Way.Right);
+            return true;
+        }
         // "Draw the left foot in and go to the left": that is where it goes then.
         if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: not null, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false })
         {

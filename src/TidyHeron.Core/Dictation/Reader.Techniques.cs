@@ -90,6 +90,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal")
         {
             var stands = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("stance"))?.Term!.Id;
+            if (i > 0 && _lexemes[i - 1].Plain is "inward" or "outward" or "downward") return new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block");
             var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? stands ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
             return strikes ? new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block") : new MeantTerm(TermOf("knife-hand-block"), "Read as a block.", "knife-hand strike");
         }
@@ -240,7 +241,7 @@ public sealed partial class Reader
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
-        if (general.Technique.Value is not ("block" or "strike" or "punch") && term.Id != general.Technique) return false;
+        if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block") && term.Id != general.Technique) return false;
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && general.Hand is null && hand is not null || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
@@ -249,6 +250,7 @@ public sealed partial class Reader
         {
             ("strike", "knife-hand-block") => "knife-hand-strike",
             ("block", "knife-hand-strike") => "knife-hand-block",
+            ("forearm-guarding-block", "knife-hand-strike" or "knife-hand-block") => "knife-hand-block", // "guarding block with a knife hand"
             ("block", _) when term.Family is "receiving" => term.Id.Value,
             ("strike", _) when term.Family is "strike" or "elbow" => term.Id.Value,
             ("strike", _) when term.IsWeapon && Previous(i) is { Value: "strike" } => term.Id.Value, // "strike yokomen"

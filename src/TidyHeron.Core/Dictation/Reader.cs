@@ -320,6 +320,8 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
+        SlidesOut(draft, posture);
+        StepsOutAsBefore(draft, posture);
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         BlocksOverTheLead(draft, posture);
