@@ -52,7 +52,7 @@ public partial class SameWalkThroughTests
         "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
         "bo-as-i-do-it", "short-fist", "learned-it-like-this", "first-movement-and-on", "from-wide-horse", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
         "cat-and-phoenix", "up-and-down-the-hall", "association-form", "kihon-in-japanese", "right-then-so", "slow-sanchin", "grab-and-kick", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
-        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call",
+        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is",
     ];
 
     [Theory]
@@ -75,10 +75,10 @@ public partial class SameWalkThroughTests
     private static readonly Dictionary<string, string> Pairs = new (string, string)[]
     {
         ("left", "right"), ("hidari", "migi"), ("oen", "oreun"), ("wen", "oreun"), ("l", "r"), ("lf", "rf"), ("lh", "rh"), ("clockwise", "counterclockwise"), ("cw", "ccw"), ("anticlockwise", "clockwise"), ("jwa-uro", "u-uro"), ("jwa hyang jwa", "u hyang u"), ("jwa hyang", "u hyang"),
-        ("nine o'clock", "three o'clock"), ("9 o'clock", "3 o'clock"), ("9:00", "3:00"), ("facing nine", "facing three"), ("facing 9", "facing 3"), ("face 9", "face 3"), ("turn to nine", "turn to three"), ("clockwise to nine", "counterclockwise to three"), ("clockwise to three", "counterclockwise to nine"), ("to b", "to A"), ("to a", "to B"), ("toward b", "toward A"), ("toward a", "toward B"), ("half past ten", "half past one"), ("seven thirty", "four thirty"),
+        ("nine o'clock", "three o'clock"), ("9 o'clock", "3 o'clock"), ("9:00", "3:00"), ("facing nine", "facing three"), ("facing 9", "facing 3"), ("face 9", "face 3"), ("turn to nine", "turn to three"), ("clockwise to nine", "counterclockwise to three"), ("clockwise to three", "counterclockwise to nine"), ("to b", "to A"), ("to a", "to B"), ("toward b", "toward A"), ("toward a", "toward B"), ("to e", "to F"), ("to f", "to E"), ("toward e", "toward F"), ("toward f", "toward E"), ("ce", "CF"), ("cf", "CE"), ("counter-clockwise", "clockwise"), ("half past ten", "half past one"), ("seven thirty", "four thirty"),
     }.SelectMany(p => new[] { p, (p.Item2, p.Item1) }).DistinctBy(p => p.Item1).ToDictionary(p => p.Item1, p => p.Item2);
 
-    [GeneratedRegex(@"(?<![\w'])(facing nine|facing three|facing 9|facing 3|face 9|face 3|turn to nine|turn to three|counterclockwise to nine(?! o)|counterclockwise to three(?! o)|clockwise to nine(?! o)|clockwise to three(?! o)|jwa-uro|jwa hyang jwa|jwa hyang|(?-i:to A|to B|toward A|toward B)|nine o'clock|three o'clock|9 o'clock|3 o'clock|9:00|3:00|half past ten|half past one|seven thirty|four thirty|left|right|cw|ccw|hidari|migi|oen|wen|oreun|clockwise|counterclockwise|anticlockwise|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<![\w'])(facing nine|facing three|facing 9|facing 3|face 9|face 3|turn to nine|turn to three|counterclockwise to nine(?! o)|counterclockwise to three(?! o)|clockwise to nine(?! o)|clockwise to three(?! o)|jwa-uro|jwa hyang jwa|jwa hyang|counter-clockwise|(?-i:to [ABEF]|toward [ABEF]|CE|CF)|nine o'clock|three o'clock|9 o'clock|3 o'clock|9:00|3:00|half past ten|half past one|seven thirty|four thirty|left|right|cw|ccw|hidari|migi|oen|wen|oreun|clockwise|counterclockwise|anticlockwise|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
 
     [GeneratedRegex(@"(?<=[.!])\s+|\n")]
