@@ -36,6 +36,8 @@ internal static class HandChoice
     // a hand that is already busy leaves the other one; without a lead, hands alternate.
     private static Hand Guess(Term? term, Posture posture, Posture before, HashSet<Hand> taken)
     {
+        // A sword or a sabre in one hand is in the right one (common practice).
+        if (term is { Family: "sword" }) return Hand.Right;
         var lead = (posture.Lead ?? posture.Moved)?.Hand;
         var first = term?.HandRule == HandRule.Rear ? lead?.Other : lead;
         var guess = first ?? before.Hands.FirstOrDefault(h => h.Hand is not Hand.Both)?.Hand?.Other ?? Hand.Right;

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Notation.Edits;
 using TidyHeron.Core.Readings;
@@ -15,11 +16,15 @@ internal static class Grips
     {
         var holding = new HashSet<Hand>();
         var before = new List<HashSet<Hand>>(reading.Form.Moves.Count);
+        var oneHanded = reading.Form.Weapon is { } carried && Weapon.Find(carried.Kind)?.Hold == WeaponHold.OneHanded;
         for (var i = 0; i < reading.Form.Moves.Count; i++)
         {
             before.Add([.. holding]);
-            foreach (var action in reading.Walk.Postures[i].Hands)
+            for (var k = 0; k < reading.Walk.Postures[i].Hands.Count; k++)
             {
+                var action = reading.Walk.Postures[i].Hands[k];
+                // A cut that others do with both hands is one hand's with such a weapon, unless both are said.
+                if (oneHanded && action.Hand == Hand.Both && reading.Form.Moves[i].Hands[k].Hand is null) action = action with { Hand = Hand.Right };
                 var term = reading.Ways.Vocabulary.Find(action.Technique);
                 if (term is null || action.Hand is not { } hand) continue;
                 Hand[] hands = hand == Hand.Both ? [Hand.Left, Hand.Right] : [hand];

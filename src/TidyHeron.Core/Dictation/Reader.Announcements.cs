@@ -52,9 +52,14 @@ public sealed partial class Reader
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
             // "Yellow belt pattern", "Bodan, the long one.": words that name nothing a body does, before anything is done.
-            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread")) && sentence.Count(l => l.Is("unread")) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" || l.IsStop))
+            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread"))
+                && (sentence.Count(l => l.Is("unread")) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" || l.IsStop)
+                    || sentence.Any(l => FormNouns.Contains(l.Plain)) && sentence.All(l => l.Kind is "filler" or "unread" or "weapon" or "ordinal" or "passage" or "set" or "countWord" || l.IsStop)))
                 for (var k = first; k <= end; k++)
-                    if (!_lexemes[k].IsStop) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+                    if (!_lexemes[k].IsStop && !_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            // "Sanchin as I know it, the first line.": a form called like its stance.
+            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Count(l => !l.IsStop) > 2 && sentence.Count(l => l.Is("stance")) == 1 && sentence.First(l => l.Is("stance")) is { } alike && !alike.Plain.Contains(' ') && alike.Term!.Names.Values.Concat(alike.Term.Aliases).Contains(alike.Plain + " dachi")
+                && sentence.All(l => l.Kind is "filler" or "unread" or "stance" or "ordinal" or "passage" || l.IsStop)) AsNote(first, end);
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.

@@ -6,10 +6,11 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Sides, turns and directions: what a bare "left" belongs to, how far, and facing where.</summary>
 public sealed partial class Reader
 {
-    private void BeginTurnIfDone()
+    private void BeginTurnIfDone(int i)
     {
         // "Spinning back fist, turning 360 left": how far the turn goes that this move has begun.
         if (_draft is { IsTurning: true, HasTurn: false, SentenceEnded: false }) return;
+        if (_draft is { HasTurn: false, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && _text[_lexemes[opens].Start] == '(') return; // "low block (90° left)"
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
 
@@ -44,7 +45,7 @@ public sealed partial class Reader
             Note(_lexemes[i], "turn");
             return;
         }
-        BeginTurnIfDone();
+        BeginTurnIfDone(i);
         // "Turn all the way around, 180 degrees": the number tells how far.
         if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
         {
@@ -90,7 +91,7 @@ public sealed partial class Reader
         }
         if (_draft.SentenceEnded && (_draft.Facing is not null || _draft.IsOpening || _draft is { Stance: not null, Footwork: null }) || _draft is { Facing: not null, IsDone: true }) Begin(Counting.Own);
         // "Right foot to three o'clock, sitting stance facing twelve": first where the step goes, then where one faces.
-        if (said && _draft is { FacingIsLoose: true, Facing: { } goal, Way: null, IsDone: false, SentenceEnded: false } && goal != heading && Draft.WayTo(Now().Heading, goal) is { } way)
+        if (said && _draft is { FacingIsLoose: true, Facing: { } goal, Way: null or Way.Back, IsDone: false, SentenceEnded: false } && goal != heading && (goal == Now().Heading ? Way.Forward : Draft.WayTo(Now().Heading, goal)) is { } way && (_draft.Way ?? way) == way)
             (_draft.Way, _draft.Facing) = (way, heading);
         _draft.Facing ??= heading;
         _draft.FacingIsLoose = !said && !_draft.IsTurning;

@@ -59,12 +59,19 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
+        // "Stand up on the left leg, right knee up": one leg stands.
+        if (_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && Follows(SideIndex(i), "on") && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up"))
+        {
+            (_draft.Stance, _draft.Lead, _draft.Foot) = (new TermId("crane-stance"), foot, null);
+            return;
+        }
         // "Crane on the left leg", "…, standing on the left leg": a stance on one leg is named by the leg that stands.
         if (_draft is { Stance: { } single, Lead: null } && _ways.Stances.Of(single).Feet == FeetKind.Single && (Follows(SideIndex(i), "on") || Previous(SideIndex(i)) is { Kind: "support" }))
         {
             _draft.Lead = foot;
             return;
         }
+        if (Previous(SideIndex(i)) is { Kind: "support" } turnsOn && turnsOn.Plain.StartsWith("turn", StringComparison.Ordinal) && _draft is { SentenceEnded: true, IsDone: true } && OnlySmallWordsBefore(_lexemes.IndexOf(turnsOn))) Begin(Counting.Own);
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
             // "Pivot on the left foot": that one carries the weight, the other one moves.
@@ -75,6 +82,13 @@ public sealed partial class Reader
         if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide" or null, IsDone: false, Way: null, SentenceEnded: false } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
         {
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
+            return;
+        }
+        // "Right foot to left foot, then left foot to D": one after the other.
+        if (_then && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && came != foot && !Follows(SideIndex(i), "to", "against"))
+        {
+            Begin(Counting.Then);
+            (_draft.Foot, _then) = (foot, false);
             return;
         }
         // "Thrust, sliding the left foot up": the foot of the verb right before it.
@@ -182,7 +196,7 @@ public sealed partial class Reader
         }
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
         var behind = _lexemes[i].Plain.Contains("behind");
-        if (end > i && _draft is { Footwork: "step" or "cross-front", IsDone: false } && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
+        if (end > i && (_draft is { Footwork: "step" or "cross-front", IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
         else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return end;
     }

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
 
@@ -36,6 +37,13 @@ public sealed partial class Reader
             Begin(Counting.Then);
             (_draft.Footwork, _draft.Foot, _side, _foot) = ("lift-foot", lifted, null, null);
             Note(lexeme, "footwork");
+            return true;
+        }
+        // "Stand on the left leg, right knee up": the knee of a stance on one leg.
+        if (after == "up" && _draft is { Stance: { } onOne, IsDone: false, SentenceEnded: false } && _ways.Stances.Of(onOne).Feet == FeetKind.Single)
+        {
+            (_side, _foot) = (null, null);
+            Note(lexeme, "stance");
             return true;
         }
         if ((after == "up" || after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up") && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))

@@ -89,6 +89,15 @@ public sealed partial class Reader
         Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(before, _ways.Tradition)}, as before the feet came together.", $"{draft.Foot.Value.Word} foot, short front stance");
     }
 
+    /// <summary>"…, punch, shout. Turn on the right foot to the left, ready.": a form ends facing as it began. Common practice.</summary>
+    private void EndsFacingTheFront(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "turn" or "pivot", TurnSide: { } side, TurnAmount: null, Facing: null, IsDone: false, IsNumbered: false, Stance: { } stance } || !Formalities.IsStanding(stance) || now.Heading == Heading.Front || _after.Count > 0
+            || _lexemes.Any(l => l.Start > _fields[^1].Start && l.Kind is "technique" or "footwork" or "stance")) return;
+        draft.Facing = Heading.Front;
+        Assume(draft, "side", "Read as facing the front again, as a form ends.", $"{side.Word} 90 degrees");
+    }
+
     private TermId? LastStanceSteppedInto() =>
         _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork: null or { Kind.Value: "step" or "step-back" or "turn" } } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
 
@@ -321,6 +330,13 @@ public sealed partial class Reader
             draft.Lead = foot;
             _namedByRear = true;
             Assume(draft, "stance", $"The stance is called {lead.Word}, but the {foot.Word} foot steps: read as named by the rear foot.", "");
+        }
+        // "Right foot back, right L-stance": the rear foot's name.
+        else if (draft is { Footwork: "step-back" or "step" or null, Way: Way.Back or null, Foot: { } back, Lead: { } called } && back == called && (draft.Footwork == "step-back" || draft.Way == Way.Back) && shape.NamedByRearFoot)
+        {
+            draft.Lead = back.Other;
+            _namedByRear = true;
+            Assume(draft, "stance", $"The stance is called {called.Word}, and the {back.Word} foot steps back: read as named by the rear foot.", "");
         }
         else if (_namedByRear && draft is { Foot: null, Lead: { } named })
         {

@@ -65,6 +65,15 @@ public sealed partial class Reader
             Note(_lexemes[i], "note");
             return true;
         }
+        // "Third: switch, left inside block and right low": with the feet side by side the hands change.
+        if (kind == "switch" && lexeme.Plain is "switch" or "switches" or "switch over" or "change" && _foot is null && _ways.Stances.Of(Now().Stance).Feet == FeetKind.Even && (_draft.IsEmpty || _draft is { SentenceEnded: true, HasBody: true }) && !Clauses(i).Any(l => l.Kind is "footNoun" or "stance"))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            if (!_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique || l.Is("level"))) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
+            if (!_draft.HasHands) _draft.Footwork = "stay";
+            Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
+            return true;
+        }
         // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.
         if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null, HasHands: true, SentenceEnded: false }
             && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")

@@ -63,7 +63,7 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step-back", Term = null };
             // "Left foot in, step out right": beside the other one.
-            if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "step")))
+            if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null && (_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "step")) || !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "stance")))
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together" };
             // "Rear end comes up to the groin": that end of the staff strikes.
             if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
@@ -71,6 +71,29 @@ public sealed partial class Reader
                 _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = "staff-rising-strike", Term = TermOf("staff-rising-strike") };
                 _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "filler" };
                 if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "filler" };
+            }
+            // "Slip left foot, walking stance": with a foot it slides.
+            if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && Previous(i) is { Kind: "footNoun" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide" };
+            // "Form number one": its name.
+            if (_lexemes[i].Is("countNoun") && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]))
+                (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i] with { Kind = "filler" }, _lexemes[i + 1] with { Kind = "filler" });
+            // "Left foot comes up, left inside block": beside the other one, where it does not kick.
+            if (_lexemes[i].Plain is "comes" or "comes up" && i > 1 && _lexemes[i - 1] is { Kind: "footNoun", Plain: "foot" } && Previous(IndexBefore(i)) is { Kind: "side" } && (_lexemes[i].Plain == "comes up" ? i : i + 1) is var up && up < _lexemes.Count && (up == i || _lexemes[up].Plain == "up") && Alone(up)
+                && !_lexemes.Skip(up).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l.Is("stance") || l.Is("footwork")))
+                _lexemes[up] = _lexemes[up] with { Kind = "footwork", Value = "pull-together", Term = null };
+            // "Right inside and left low" among blocks: told by where they go.
+            if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "inside" or "outside" && _lexemes[i + 1].Kind is "filler" or "unread" or "order" or "detail" or "way" && (Alone(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "and"))
+            {
+                var first = i;
+                while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+                var block = TermOf(_lexemes[i + 1].Plain == "inside" ? "inside-block" : "outside-block");
+                _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = block.Id.Value, Term = block };
+                for (var k = first; k <= EndOfSentence(i); k++)
+                {
+                    if (_lexemes[k] is { Kind: "level", Value: "low", Plain: "low" } && _lexemes[k - 1].Is("side") && (Alone(k) || _lexemes[k + 1].Plain == "and")) _lexemes[k] = _lexemes[k] with { Kind = "technique", Value = "low-block", Term = TermOf("low-block") };
+                    if (_lexemes[k].Plain is "cross blocks" or "double blocks" or "double block") _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
+                }
             }
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })

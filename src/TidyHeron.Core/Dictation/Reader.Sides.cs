@@ -80,6 +80,13 @@ public sealed partial class Reader
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
         }
+        // "(1) to the left front stance": out of a stance in which one only stands.
+        if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && Formalities.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.TurnSide = side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} {Slice(ahead)}");
+            return true;
+        }
         // "Left foot back to the right and go to the right side": the other foot goes on.
         if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: { } home, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false } && home == side.Other)
         {
@@ -240,7 +247,7 @@ public sealed partial class Reader
         switch (next)
         {
             // "A left step with a jab".
-            case { Kind: "footwork", Value: "step" or "slide", IsGerund: false } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next && !IsTurnWord(previous) && previous is not { Kind: "footwork" or "facing" }:
+            case { Kind: "footwork", Value: "step" or "slide" or "stomp", IsGerund: false } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next && !IsTurnWord(previous) && previous is not { Kind: "footwork" or "facing" }:
                 if (_draft.IsDone || _draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
                 (_foot, _limbLexeme) = (side, lexeme);
                 return true;
@@ -257,7 +264,7 @@ public sealed partial class Reader
                 return true;
             case { Kind: "degrees" or "amount" }:
             case { Kind: "footwork", Value: "turn" or "pivot" or "spin" } when i + 1 < _lexemes.Count && _lexemes[i + 1] == next:
-                BeginTurnIfDone();
+                BeginTurnIfDone(i);
                 _draft.TurnSide = side;
                 return true;
         }

@@ -59,6 +59,14 @@ public sealed partial class Reader
             Note(_lexemes[i], "note");
             if (IndexAfter(IndexAfter(i)) is var thither and >= 0 && _lexemes[thither].Is("way")) _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
         }
+        // "Both hands push the bo out": the weapon is held out.
+        else if (_lexemes[i].Term!.Id.Value is "push" && Next(i) is { Kind: "weapon", Value: var held } && held is "staff" or "sword")
+        {
+            _lexemes[i] = _lexemes[i] with { Value = held + "-guard", Term = TermOf(held + "-guard") };
+            (_hand, _side) = (null, null);
+            TakeHandTechnique(i);
+            Assume(_draft, "technique", $"Read as the {held} guard.", "");
+        }
         // "Pull back into cat stance".
         else if (_lexemes[i].Term!.Id.Value is "pull" or "sword-draw" && _hand is null && _side is null && AfterWhatIsPulled(i) is var back and >= 0 && (back == i || _lexemes[back] is { Kind: "way", Value: "back" }) && (StanceComes(back) || Alone(back) && back + 1 < _lexemes.Count && _lexemes[back + 1].Is("stop", ",") && StanceComes(back + 1)))
         {
@@ -204,6 +212,7 @@ public sealed partial class Reader
         if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
+        lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
         var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
             || (_explicitCounts || OneOfThree(i)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
@@ -212,6 +221,11 @@ public sealed partial class Reader
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));
     }
+
+    /// <summary>"6: step, right inside block. 7: step, left inside block. 8: right punch, shout.": the shout ends the line of steps with one more.</summary>
+    private bool EndsALineOfSteps(int i) =>
+        _explicitCounts && _draft.IsNumbered && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && !l.Is("number")).Any(l => l.Is("shout"))
+        && _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }, { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }];
 
     /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
     private bool OneOfThree(int i)
@@ -241,7 +255,7 @@ public sealed partial class Reader
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
-        if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block") && term.Id != general.Technique) return false;
+        if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block") && term.Id != general.Technique) return false;
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && general.Hand is null && hand is not null || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
@@ -250,6 +264,8 @@ public sealed partial class Reader
         {
             ("strike", "knife-hand-block") => "knife-hand-strike",
             ("block", "knife-hand-strike") => "knife-hand-block",
+            ("low-block", "x-block") when Follows(i, "with") => "x-block", // "low block with an X-fist"
+            ("knife-hand-block", "forearm-guarding-block") when _lexemes[i].Plain is "guarding block" or "guard block" => "knife-hand-block", // "knife hand middle guarding block"
             ("forearm-guarding-block", "knife-hand-strike" or "knife-hand-block") => "knife-hand-block", // "guarding block with a knife hand"
             ("block", _) when term.Family is "receiving" => term.Id.Value,
             ("strike", _) when term.Family is "strike" or "elbow" => term.Id.Value,
@@ -300,6 +316,7 @@ public sealed partial class Reader
         // What the other hand does meanwhile: pulling, covering, supporting.
         if (term.Family is "grip" && _draft.SentenceEnded) return true;
         if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge") return true;
+        if (term.Family is "guard" && _draft.SentenceEnded && SaidThenFirst(i)) return true;
         if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
         if (_together) return false;

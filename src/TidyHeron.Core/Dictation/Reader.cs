@@ -159,7 +159,7 @@ public sealed partial class Reader
             case "level": TakeLevel(i); break;
             case "degrees": TakeDegrees(i); break;
             case "amount": TakeAmount(i, lexeme.Number); break;
-            case "turnSide": BeginTurnIfDone(); _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
+            case "turnSide": BeginTurnIfDone(i); _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
             case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
             case "place": TakePlace(i); break;
             case "facing": Note(lexeme, "facing"); break;
@@ -327,6 +327,7 @@ public sealed partial class Reader
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
+        EndsFacingTheFront(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
         var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
         var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
