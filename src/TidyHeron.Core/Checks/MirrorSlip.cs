@@ -7,7 +7,8 @@ namespace TidyHeron.Core.Checks;
 
 /// <summary>
 /// A passage is the mirror image of an earlier one but for a single move in its midst. Two moves on either side must
-/// agree, so that passages which are merely alike are left alone (common practice: a repeat is told by its neighbours).
+/// agree, and the two passages do not overlap, so that passages which are merely alike are left alone (common practice: a
+/// repeat is told by its neighbours).
 /// </summary>
 public sealed class MirrorSlip : IRule
 {
@@ -28,7 +29,7 @@ public sealed class MirrorSlip : IRule
         for (var j = Around; j + Around < n; j++)
             for (var i = j - 1; i >= Around; i--)
             {
-                if (told.Contains(j) || j - i < Around || mirrored[i] == plain[j] || plain[i] == plain[j] || !Agree(i, j)) continue;
+                if (told.Contains(j) || j - i <= 2 * Around || mirrored[i] == plain[j] || plain[i] == plain[j] || !Agree(i, j)) continue;
                 var (one, other) = (form.Moves[i], form.Moves[j]);
                 // Steps without a technique are often meant as they are.
                 if (done[j].IsBare || done[i].IsBare) continue;

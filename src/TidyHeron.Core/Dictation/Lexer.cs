@@ -30,6 +30,7 @@ internal static partial class Lexer
             stops.Add(stop);
         }
 
+        var labels = Labels(text);
         var wrapped = IsWrapped(text);
         var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
         var last = 0;
@@ -48,6 +49,11 @@ internal static partial class Lexer
                 {
                     words[^1] = ordinal;
                     spans[^1] = (spans[^1].Start, spans[^1].Length + token.Length);
+                    continue;
+                }
+                if (labels.TryGetValue(token.Index, out var label))
+                {
+                    Add(label.ToString(System.Globalization.CultureInfo.InvariantCulture), token.Index, token.Length, null);
                     continue;
                 }
                 var plain = Spelling.Plain(token.Value);
@@ -190,6 +196,30 @@ internal static partial class Lexer
             return new Lexeme(kind, value, start, lastStart + lastLength - start, string.Join(' ', words.Skip(i).Take(count)), term);
         }
     }
+
+    // "A) …" at the beginning of a line, "iv. …" at that of a sentence.
+    [GeneratedRegex(@"(?:^[ \t]*([A-Za-z]|[ivxIVX]{1,5})|[.!?]\s+(?:\w+, )?([ivx]{1,5}))[.)](?=\s)", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
+    private static partial Regex Label();
+
+    private static readonly string[] Roman = ["i", "ii", "iii", "iv", "v", "vi", "vii", "viii", "ix", "x", "xi", "xii", "xiii", "xiv", "xv", "xvi", "xvii", "xviii", "xix", "xx"];
+
+    /// <summary>Letters or Roman numerals that count up from line to line, at least three of them: where each stands, and its number.</summary>
+    private static Dictionary<int, int> Labels(string text)
+    {
+        const int Fewest = 3;
+        var groups = Label().Matches(text).Select(m => m.Groups[1].Success ? m.Groups[1] : m.Groups[2]).ToList();
+        foreach (var number in new Func<string, int>[] { word => Array.IndexOf(Roman, word) + 1, word => word.Length == 1 ? word[0] - 'a' + 1 : 0 })
+        {
+            var found = new Dictionary<int, int>();
+            foreach (var group in groups)
+                if (number(group.Value.ToLowerInvariant()) == found.Count + 1) found[group.Index] = found.Count + 1;
+            if (found.Count >= Fewest) return found;
+        }
+        return [];
+    }
+
+    /// <summary>Whether the text is a list with a mark before each point.</summary>
+    public static bool IsListOfPoints(string text) => Bullet().Count(text) >= 3;
 
     /// <summary>
     /// Whether the lines of a text are as long as its width lets them be: most of them end where the next word would not have

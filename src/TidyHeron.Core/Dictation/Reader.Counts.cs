@@ -97,7 +97,9 @@ public sealed partial class Reader
     /// <summary>Where a list of consecutive numbers ends that begins a sentence, such as "six, seven and eight:"; -1 where there is none.</summary>
     private int ListEnd(int i)
     {
-        if (!_lexemes[i].Is("number") || !StartsSentence(i)) return -1;
+        if (_lexemes[i].Is("countNoun") && StartsSentence(i) && i + 1 < _lexemes.Count) i++;
+        else if (!StartsSentence(i)) return -1;
+        if (!_lexemes[i].Is("number")) return -1;
         var (last, end) = (_lexemes[i].Number, -1);
         for (var k = i + 1; k < _lexemes.Count; k++)
         {

@@ -51,7 +51,7 @@ public sealed partial class Reader
     private void AssignFoot(int i, Side foot)
     {
         // "Step left with the left foot": the first word was the way.
-        if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && _draft.Foot is { } bare)
+        if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && Next(i) is not { Kind: "lead" } && _draft.Foot is { } bare)
         {
             (_draft.Way, _draft.Foot, _draft.FootFromSide) = (bare == Side.Left ? Way.Left : Way.Right, foot, false);
             var told = _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "foot" && f.Assumption.Length > 0);
@@ -218,7 +218,14 @@ public sealed partial class Reader
         return i;
     }
 
-    private void TakeLead(int i) => Note(_lexemes[i], "lead");
+    private void TakeLead(int i)
+    {
+        Note(_lexemes[i], "lead");
+        // "The left foot steps behind, resting stance": behind the other one where the legs cross, else back.
+        if (_lexemes[i].Plain != "behind" || Previous(i) is not { Kind: "footwork", Value: "step" } || _draft is not { Footwork: "step", Foot: not null, Stance: null, Way: null, IsDone: false, SentenceEnded: false }) return;
+        var crossed = _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance") && l.Value is "cross-stance" or "resting-stance" or "covered-step-stance");
+        _draft.Footwork = crossed ? "cross-behind" : "step-back";
+    }
 
     private void TakeStance(int i)
     {
@@ -234,6 +241,7 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         if (_draft is { PulledBack: true, Footwork: "pull-together" } && shape.Feet == FeetKind.Lead) _draft.Footwork = "step-back";
         _draft.Stance = stance;
+        LandsForTheStance(i, shape);
         if (_side is { } side)
         {
             _draft.Lead = side;

@@ -68,7 +68,7 @@ public sealed partial class Reader
         // "Kosa shite mawatte": crossed over, one turns about.
         if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind", HasTurn: false }) _draft.TurnAmount = 180;
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
-        if (lexeme.Plain is "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
+        if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }
 
@@ -143,6 +143,8 @@ public sealed partial class Reader
     /// <summary>Whether a step with the other foot follows a foot that has come home or crossed, in the same breath.</summary>
     private bool GoesOnWithTheOtherFoot(int i)
     {
+        // "Put the right foot down to the right, and lift the left knee".
+        if (_lexemes[i].Value is "lift-foot" && _draft is { Foot: { } planted, Footwork: "step" or "land", Stance: null, IsDone: false, SentenceEnded: false } && IndexAfter(i) is var knee and >= 0 && _lexemes[knee].Is("side") && _lexemes[knee].Value == planted.Other.Word && Next(knee) is { Kind: "footNoun" } or { Plain: "knee" }) return true;
         if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
         // "Bring the right foot to the left and step out with the left foot": to the left one.
         var beside = _draft is { Footwork: "step" or null } && _draft.Way == (moved == Side.Left ? Way.Right : Way.Left);

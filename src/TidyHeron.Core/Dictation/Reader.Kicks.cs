@@ -132,6 +132,16 @@ public sealed partial class Reader
         return true;
     }
 
+    /// <summary>"Right front kick, front stance, low block": the rear foot, having kicked, comes down in front into the stance. Common practice.</summary>
+    private void LandsForTheStance(int i, StanceShape shape)
+    {
+        if (shape.Feet != FeetKind.Lead || _draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || Now().Lead is not { } lead || (kick.Foot ?? lead.Other) == lead || Previous(i) is { Kind: "way" or "landing" or "from" }) return;
+        if (_side is { } side && side != lead.Other || _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "kick") is var at && at < 0 || _fields[at].Start > _lexemes[i].Start) return;
+        if (_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing"))) return;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
+    }
+
     /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
     private void LandsForTheHands(int i, Terms.Term term)
     {

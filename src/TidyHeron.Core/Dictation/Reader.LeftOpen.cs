@@ -65,7 +65,7 @@ public sealed partial class Reader
             Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
             return;
         }
-        if (draft is not { Stance: null, Foot: not null, Footwork: null or "step" or "step-back", Kick: null, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
+        if (draft is not { Stance: null, Footwork: null or "step" or "step-back", Kick: null, HasTurn: false, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || draft is { Foot: null, Footwork: not "step" } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
         if (StanceOfThePunches() is not { } stance) return;
         draft.Stance = stance;
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
@@ -96,6 +96,19 @@ public sealed partial class Reader
             || _lexemes.Any(l => l.Start > _fields[^1].Start && l.Kind is "technique" or "footwork" or "stance")) return;
         draft.Facing = Heading.Front;
         Assume(draft, "side", "Read as facing the front again, as a form ends.", $"{side.Word} 90 degrees");
+    }
+
+    /// <summary>"Draw the foot in half way, hammer fist. Step left, punch.": out of a foot drawn nearer one steps into the stance of before.</summary>
+    private void StepsOutOfDrawnNearer(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Kick: null, HasHands: true, Footwork: "step" or "turn" or null } || draft is { Footwork: null, Foot: null, HasTurn: false } || draft.Way is not (null or Way.Forward) || now.Stance.Value is not "short-front-stance") return;
+        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var drawn = moves.FindLastIndex(m => m.Stance is not null);
+        if (drawn < 1 || drawn < moves.Count - 2 || moves[drawn] is not { Footwork.Kind.Value: "slide-back", Stance.Kind.Value: "short-front-stance" }) return;
+        var before = Walk.Of(SoFar() with { Moves = moves.Take(drawn).ToValueList() }, BodyMeasures.Reference, _ways).End.Stance;
+        if (before.Value is not ("front-stance" or "bow-stance" or "walking-stance")) return;
+        draft.Stance = before;
+        Assume(draft, "footwork", $"Read in {_ways.Vocabulary.Name(before, _ways.Tradition)}, as before the foot was drawn nearer.", "");
     }
 
     private TermId? LastStanceSteppedInto() =>
@@ -179,6 +192,10 @@ public sealed partial class Reader
     {
         if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
             || !Formalities.IsStanding(now.Stance)) return;
+        // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
+        var last = _said.Concat(_before.AsEnumerable().Reverse()).FirstOrDefault();
+        last = _said.Count > 0 ? _said[^1] : _before.Count > 0 ? _before[^1] : null;
+        if (last is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot == Side.Left ? Way.Left : Way.Right;
         Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
     }

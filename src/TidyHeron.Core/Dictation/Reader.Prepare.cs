@@ -24,7 +24,7 @@ public sealed partial class Reader
         for (var i = 0; i < _lexemes.Count; i++)
         {
             // "The right hand spears upward": the hand does it, no spear.
-            if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" })
+            if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
             // "Down into left bow": with a side or a way into it, the bow is the stance.
             if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
@@ -59,6 +59,21 @@ public sealed partial class Reader
             // "The right foot draws a circle": it steps in an arc.
             if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "crescent-step", Term = null };
+            // "The right foot draws back to the left".
+            if (_lexemes[i] is { Kind: "technique", Plain: "draws back" or "draw back" or "pulls back" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" ? "pull-together" : "step-back", Term = null };
+            // "First cut: right foot forward …": the heading of what is told after it.
+            if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
+                _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler", Term = null };
+            // "Strike the knee": what is struck.
+            if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && i > 1 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2] is { IsHandTechnique: true })
+                _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+            // "Right tiger claw rises to the face": the hand does.
+            if (_lexemes[i] is { Kind: "footwork", Value: "rise", Plain: "rises" or "rise" } && i > 0 && _lexemes[i - 1].IsHandTechnique)
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // "Swing the left foot around": it steps.
+            if (_lexemes[i].Plain is "swing" or "swings" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
             // "Hidari ashi hiki": the foot is drawn back.
             if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step-back", Term = null };

@@ -35,7 +35,9 @@ public sealed partial class Reader
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
-        if (clause.Any(l => l.Is("otherSide")) && ToldByTheNextNumber(i, end))
+        // "…, hands the other way round": how they are held.
+        var onlyHands = clause.FirstOrDefault(l => !l.Is("filler")) is { Kind: "handNoun", Plain: "hands" or "arms" } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Is("again"));
+        if (onlyHands || clause.Any(l => l.Is("otherSide")) && ToldByTheNextNumber(i, end))
         {
             AsNote(i, end - 1);
             return false;

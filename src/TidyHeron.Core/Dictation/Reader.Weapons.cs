@@ -86,7 +86,7 @@ public sealed partial class Reader
         var general = lexeme.Plain switch
         {
             "thrust" or "thrusts" or "thrusting" => "thrust",
-            "tsuki" or "zuki" or "jirugi" when weapon == "staff" => "thrust",
+            "tsuki" or "zuki" or "jirugi" or "choku tsuki" or "choku zuki" or "chudan tsuki" or "jodan tsuki" when weapon == "staff" => "thrust",
             "chop" or "chops" or "chopping" => "chop",
             "sweep" or "sweeps" or "sweeping" or "sweep the leg" => "sweep",
             _ => lexeme.Value,

@@ -41,6 +41,7 @@ public sealed partial class Reader
     private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _rearFootSwings;  // "mawatte" was said with the other foot leading afterwards
+    private readonly bool _listOfPoints; // the text is a list of points: what belongs to one of them is one count
     private bool _noCounts;        // the only number that looks like a call is none
     private bool _namedByRear;    // these words name such stances by the rear foot
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
@@ -54,6 +55,7 @@ public sealed partial class Reader
         _before = [.. form.Moves.Take(at)];
         _after = [.. form.Moves.Skip(at)];
         _lexemes = Lexer.Read(text, ways.Vocabulary);
+        _listOfPoints = Lexer.IsListOfPoints(text);
     }
 
     /// <summary>Reads a text into a form.</summary>
@@ -216,6 +218,11 @@ public sealed partial class Reader
                 Note(lexeme, "turn", "Read as 45 degrees.", "90 degrees");
                 _lexemes[i] = lexeme with { Kind = "filler" };
                 break;
+            case "filler" or "detail" when lexeme.Plain is "a little" or "slightly" or "a bit" && _draft is { PulledBack: true, Footwork: "pull-together", IsDone: false, SentenceEnded: false }:
+                _draft.HalfStep = true;
+                _draft.Notes.Add(Slice(lexeme));
+                Note(lexeme, "note");
+                break;
             case "detail" when lexeme.Value == "longWay" && StartsSentence(i) && TurnsTheLongWay(i): break;
             case "detail":
                 _draft.HalfStep |= lexeme.Value == "halfStep";
@@ -294,6 +301,7 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         _draft.AfterThen = _then;
         // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
+        if (_listOfPoints && counting == Counting.Own && !ended) counting = Counting.Then;
         if (carried is null || !_explicitCounts)
         {
             _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
@@ -322,6 +330,7 @@ public sealed partial class Reader
         BesideTheOtherFoot(draft);
         SlidesOut(draft, posture);
         StepsOutAsBefore(draft, posture);
+        StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         BlocksOverTheLead(draft, posture);
