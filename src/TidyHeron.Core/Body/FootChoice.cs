@@ -64,7 +64,7 @@ internal sealed record FootChoice(
             "step" or "step-back" or "land" or "turn" or "slide" or "shuffle" or "crescent-step"
                 when stances.Of(now.Stance).Feet != FeetKind.Lead && (move.Footwork?.Way is not (Way.Left or Way.Right) || FacesWhereItGoes(now, move))
                 => new TermId("short-front-stance"),
-            "step" or "slide" when stances.Of(now.Stance).Feet == FeetKind.Single => new TermId("ready-stance"), // the raised foot comes down to the side
+            "step" or "slide" or "stomp" when stances.Of(now.Stance).Feet == FeetKind.Single => new TermId("ready-stance"), // the raised foot comes down to the side
             null when move.Kick is { Landing: Landing.Front or Landing.Back } && stances.Of(now.Stance).Feet != FeetKind.Lead => new TermId("short-front-stance"),
             _ => now.Stance,
         };

@@ -12,6 +12,10 @@ internal static partial class Lexer
     [GeneratedRegex(@"^(\p{L}+)['’]s$", RegexOptions.CultureInvariant)]
     private static partial Regex Call();
 
+    // "two: …": a number called at the beginning of a line.
+    [GeneratedRegex(@"^(?:\p{L}+|\d+)(?: \p{L}+)?:\s", RegexOptions.CultureInvariant)]
+    private static partial Regex Call2();
+
     // In a list of points a semicolon parts what belongs to one of them.
     [GeneratedRegex(@"^\s*[-–•*]\s", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
     private static partial Regex Bullet();
@@ -247,6 +251,7 @@ internal static partial class Lexer
         // Characters. In a text whose lines are full a shorter one may be wrapped; lists of moves have no line so long.
         var enough = wrapped ? 50 : 90;
         var start = lineBreak == 0 ? 0 : text.LastIndexOfAny(['\n', '\r'], lineBreak - 1) + 1;
+        if (Call2().IsMatch(text[next..Math.Min(text.Length, next + 24)])) return false;
         var goesOn = char.IsLower(text[next]) || next + 1 < text.Length && text[next + 1] == '-'; // or with "L-stance"
         return lineBreak - start >= enough && goesOn && !text.AsSpan(lineBreak, next - lineBreak).Trim(" \t").Trim("\r\n").Contains('\n');
     }

@@ -85,10 +85,10 @@ public sealed partial class Reader
             return;
         }
         // "Right foot to left foot, then left foot to D": one after the other.
-        if (_then && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && came != foot && !Follows(SideIndex(i), "to", "against"))
+        if ((_then || SideIndex(i) is var named and > 0 && _lexemes[named - 1].Plain == "and") && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (came != foot || _then) && !Follows(SideIndex(i), "to", "against"))
         {
             Begin(Counting.Then);
-            (_draft.Foot, _then) = (foot, false);
+            (_draft.Footwork, _draft.Foot, _then) = (came == foot ? "step" : null, foot, false);
             return;
         }
         // "Thrust, sliding the left foot up": the foot of the verb right before it.

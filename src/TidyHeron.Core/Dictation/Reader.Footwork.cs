@@ -55,7 +55,7 @@ public sealed partial class Reader
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
-        _draft.Drawn |= kind is "pull-together" or "slide" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
+        _draft.Drawn |= kind is "pull-together" or "slide" || kind is "slide-back" && !lexeme.Plain.StartsWith("slid", StringComparison.Ordinal) && lexeme.Plain.Split(' ')[0] is "draw" or "draws" or "pull" or "pulls" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();
@@ -246,7 +246,9 @@ public sealed partial class Reader
             if (_ways.Stances.Of(stood).Feet == FeetKind.Lead) _draft.Stance = stood;
             return;
         }
-        if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
+        // "…, lands back in cat": where one stood.
+        if (_draft.Kick is { } swung && lexeme.Value == "back" && Next(i) is { Kind: "stance" } into && into.Term!.Id == (_draft.Stance ?? Now().Stance)) _draft.Kick = swung with { Landing = Landing.SamePlace };
+        else if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
         else if (_draft is { IsDone: false, Footwork: null } && Now().KickingFoot is { } kicked && lexeme.Value is not "samePlace")
             (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", kicked); // "Ten: front kick. Eleven: land in front, punch"
         else if (lexeme.Value == "front" && _draft.IsEmpty) _draft.Footwork = "step";

@@ -126,6 +126,13 @@ public sealed partial class Reader
             Note(lexeme, "turn", "Read as a right angle.", "the front");
             return;
         }
+        // "Left foot to the middle, low block": off the side line, to the side of the foot.
+        if ((lexeme.Plain is "to the middle" || lexeme.Plain is "middle" or "the middle" && i > 0 && (Follows(i, "to") || _lexemes[i - 1].Plain.EndsWith(" to", StringComparison.Ordinal))) && _draft is { Foot: { } middle, Footwork: null or "step", HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } && Now().Heading.Degrees is 90 or 270)
+        {
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 90, middle);
+            Note(lexeme, "turn", "Read as a right angle.", "the front");
+            return;
+        }
         Note(lexeme, "level");
         var next = Next(i);
         if (next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

@@ -84,6 +84,8 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
+        // "Right leg back to cat, then front kick with it".
+        if (foot is null && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it") foot = _draft.Foot ?? Now().Moved;
         // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.
         if (lexeme.Plain is "leg kicks" or "leg kick" && foot is not null && lexeme.Value != "kick")
         {
@@ -109,6 +111,8 @@ public sealed partial class Reader
         }
         // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
         var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
+        // "Right leg back to cat, then front kick".
+        afterStep |= _then && _draft is { Footwork: not null, Stance: not null, Kick: null, IsDone: false, SentenceEnded: false };
         if (afterStep) Begin(Counting.Then);
         else if (_draft.Kick is not null || _draft.HasHands || _draft.SentenceEnded && (_draft.Stance is not null || _draft is { Footwork: "step" or "step-back", Foot: { } stood } && foot is { } raised && raised != stood) || WentToGround)
         {

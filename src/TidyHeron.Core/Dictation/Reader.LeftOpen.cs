@@ -111,6 +111,12 @@ public sealed partial class Reader
         Assume(draft, "footwork", $"Read in {_ways.Vocabulary.Name(before, _ways.Tradition)}, as before the foot was drawn nearer.", "");
     }
 
+    /// <summary>"Right front kick, jump into cross stance": it is the foot that kicked which lands in front.</summary>
+    private void JumpsOntoTheKickingFoot(Draft draft, Posture now)
+    {
+        if (draft is { Footwork: "jump", Foot: null, Lead: null, Stance.Value: "cross-stance", Counting: Counting.Then } && now.KickingFoot is { } kicked) draft.Lead = kicked;
+    }
+
     private TermId? LastStanceSteppedInto() =>
         _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork: null or { Kind.Value: "step" or "step-back" or "turn" } } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
 
@@ -233,7 +239,7 @@ public sealed partial class Reader
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
         var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && Formalities.IsStanding(now.Stance)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
-        if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && !MirrorsTheFirstHere(draft, now)) return;
+        if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
         var first = FirstHere(now, out var from);
         if (from is { } before && (before.Heading != Heading.Front || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;

@@ -157,7 +157,7 @@ public sealed partial class Reader
             Unread(lexeme);
             return true;
         }
-        if (Follows(i, "at", "after", "before", "until") && lexeme.Plain is "jump" or "turn" or "roll" or "fall" or "spin")
+        if ((Follows(i, "at", "after", "before", "until") || Previous(i) is { Kind: "from" }) && lexeme.Plain is "jump" or "turn" or "roll" or "fall" or "spin")
         {
             Note(lexeme, "filler"); // "we pick it up at the jump": a place in the form
             return true;

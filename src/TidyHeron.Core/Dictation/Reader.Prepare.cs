@@ -26,6 +26,9 @@ public sealed partial class Reader
             // "The right hand spears upward": the hand does it, no spear.
             if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
+            // "Left hand low spear": no weapon either.
+            if (_lexemes[i] is { Kind: "weapon", Plain: "spear" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Is("handNoun")) && !_lexemes.Any(l => l.Kind == "weapon" && l != _lexemes[i]))
+                _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "spear-hand", Term = TermOf("spear-hand") };
             // "Down into left bow": with a side or a way into it, the bow is the stance.
             if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
                 _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
@@ -61,7 +64,12 @@ public sealed partial class Reader
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "crescent-step", Term = null };
             // "The right foot draws back to the left".
             if (_lexemes[i] is { Kind: "technique", Plain: "draws back" or "draw back" or "pulls back" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
-                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" ? "pull-together" : "step-back", Term = null };
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = Next(i) is { Kind: "stance" } ? "slide-back" : i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" ? "pull-together" : "step-back", Term = null };
+            if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && Next(i) is { Kind: "way", Value: "back" } && Next(IndexAfter(i)) is { Kind: "stance" })
+            {
+                _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide-back", Term = null };
+            }
             // "First cut: right foot forward …": the heading of what is told after it.
             if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
                 _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler", Term = null };
@@ -88,7 +96,7 @@ public sealed partial class Reader
                 if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "filler" };
             }
             // "Slip left foot, walking stance": with a foot it slides.
-            if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && Previous(i) is { Kind: "footNoun" })
+            if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && (Previous(i) is { Kind: "footNoun" } || StanceComes(i)))
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "slide" };
             // "Form number one": its name.
             if (_lexemes[i].Is("countNoun") && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]))
@@ -110,6 +118,26 @@ public sealed partial class Reader
                     if (_lexemes[k].Plain is "cross blocks" or "double blocks" or "double block") _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
                 }
             }
+            // "Front stance, left, to start with": the opening, told after its stance.
+            if (_lexemes[i].Plain is "to start with" or "to begin with" or "to start" or "to begin" && _before.Count == 0 && !_lexemes[i].Is("opening") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" && l.Plain is not "drill") && _lexemes.FindLastIndex(i, l => l.Is("stance")) is var begun and >= 0 && !_lexemes.GetRange(begun, i - begun).Any(l => l.EndsSentence))
+            {
+                var clause = begun;
+                while (clause > 0 && !_lexemes[clause - 1].IsStop) clause--;
+                var opens = _lexemes[i] with { Kind = "opening", Value = "opening" };
+                _lexemes.RemoveAt(i);
+                // A remark before it ends here.
+                _lexemes.Insert(clause, opens);
+                for (var k = clause - 1; k >= 0 && !_lexemes[k].EndsSentence; k--) if (!_lexemes[k].IsStop) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            }
+            // "The left foot opens to the left".
+            if (_lexemes[i].Plain is "opens" or "open" && _lexemes[i].Kind is "technique" or "filler" && Previous(i) is { Kind: "footNoun" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
+            // "Pull back to ready": one comes back.
+            if (_lexemes[i] is { Kind: "technique", Value: "pull" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("footwork", "return") || _lexemes[i + 1].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork", "return")))
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // "Around to the other side, low block": one turns there.
+            if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "turn", Term = TermOf("turn") };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
@@ -125,6 +153,8 @@ public sealed partial class Reader
             // "The five-step form": its name.
             if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("filler") && FormNouns.Contains(_lexemes[i + 1].Plain) && Previous(i) is null or { Kind: "number" })
                 _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // A name that ends like a word of movement.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i > 0 && _lexemes[i - 1].Is("unread")) _lexemes[i] = _lexemes[i] with { Kind = "unread", Term = null };
             // "Gun form": one word for a roll and for the staff.
             if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")
                 _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };

@@ -35,6 +35,8 @@ public sealed partial class Reader
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
+        // "And right foot in again": a foot that goes somewhere.
+        if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
         // "…, hands the other way round": how they are held.
         var onlyHands = clause.FirstOrDefault(l => !l.Is("filler")) is { Kind: "handNoun", Plain: "hands" or "arms" } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Is("again"));
         if (onlyHands || clause.Any(l => l.Is("otherSide")) && ToldByTheNextNumber(i, end))
@@ -45,8 +47,6 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
         // "Two-seventy again": the turn is done once more, not the count of that number.
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
-        // "And right foot in again": a foot that goes somewhere.
-        if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
     }
@@ -146,6 +146,12 @@ public sealed partial class Reader
             var sentence = end;
             while (sentence + 1 < _lexemes.Count && !_lexemes[sentence + 1].EndsSentence) sentence++;
             if (sentence > end) AsNote(end + 1, sentence);
+        }
+        // "Half turn to the left, low block. Same thing all over again in this direction.": from the beginning up to the turn.
+        if (goesThere is null && !otherSide && clause.Any(l => l.Is("passage", "all") && l.Plain == "all over again") && CountsSoFar() is { Length: > 1 } soFar && StartOfCount(soFar.Length - 1) is var turned and > 0 && SoFar().Moves[turned] is { Turn.Amount: 180 } && soFar[turned] > 1)
+        {
+            goesThere = (Array.IndexOf(soFar, 1), turned - 1);
+            _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
         if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
         else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)

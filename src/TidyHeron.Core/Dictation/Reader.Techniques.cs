@@ -255,7 +255,7 @@ public sealed partial class Reader
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
-        if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block") && term.Id != general.Technique) return false;
+        if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block" or "rising-block") && term.Id != general.Technique) return false;
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && general.Hand is null && hand is not null || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
@@ -264,7 +264,7 @@ public sealed partial class Reader
         {
             ("strike", "knife-hand-block") => "knife-hand-strike",
             ("block", "knife-hand-strike") => "knife-hand-block",
-            ("low-block", "x-block") when Follows(i, "with") => "x-block", // "low block with an X-fist"
+            ("low-block" or "rising-block", "x-block") when Follows(i, "with") => "x-block", // "low block with an X-fist"
             ("knife-hand-block", "forearm-guarding-block") when _lexemes[i].Plain is "guarding block" or "guard block" => "knife-hand-block", // "knife hand middle guarding block"
             ("forearm-guarding-block", "knife-hand-strike" or "knife-hand-block") => "knife-hand-block", // "guarding block with a knife hand"
             ("block", _) when term.Family is "receiving" => term.Id.Value,

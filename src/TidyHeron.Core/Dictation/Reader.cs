@@ -329,6 +329,7 @@ public sealed partial class Reader
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
         SlidesOut(draft, posture);
+        JumpsOntoTheKickingFoot(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

@@ -52,7 +52,7 @@ public partial class SameWalkThroughTests
         "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
         "bo-as-i-do-it", "short-fist", "learned-it-like-this", "first-movement-and-on", "from-wide-horse", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
         "cat-and-phoenix", "up-and-down-the-hall", "association-form", "kihon-in-japanese", "right-then-so", "slow-sanchin", "grab-and-kick", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
-        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is", "letters-and-stamps", "numbered-with-degrees", "third-form-as-i-tell", "two-open-hands", "first-cut-second-cut", "jo-first-third", "korean-called-in-class", "points-opening-part", "quarter-and-crane",
+        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is", "letters-and-stamps", "numbered-with-degrees", "third-form-as-i-tell", "two-open-hands", "first-cut-second-cut", "jo-first-third", "korean-called-in-class", "points-opening-part", "quarter-and-crane", "after-the-jump", "as-in-the-syllabus", "by-the-numbers", "form-of-the-month", "from-our-binder", "the-mirror-of-that",
     ];
 
     [Theory]
