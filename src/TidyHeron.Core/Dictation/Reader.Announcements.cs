@@ -53,7 +53,8 @@ public sealed partial class Reader
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
             // "Yellow belt pattern", "Bodan, the long one.": words that name nothing a body does, before anything is done.
             if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread"))
-                && (sentence.Count(l => l.Is("unread")) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" || l.IsStop)
+                && (sentence.Count(l => !l.IsStop) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" or "technique" or "handNoun" or "passage" or "number" or "ordinal" || l.IsStop) && sentence.Where(l => l.Is("technique")).All(l => !l.Plain.Contains(' '))
+                    || sentence.Count(l => l.Is("unread")) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" || l.IsStop)
                     || sentence.Any(l => FormNouns.Contains(l.Plain)) && sentence.All(l => l.Kind is "filler" or "unread" or "weapon" or "ordinal" or "passage" or "set" or "countWord" || l.IsStop)))
                 for (var k = first; k <= end; k++)
                     if (!_lexemes[k].IsStop && !_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler" };

@@ -59,7 +59,7 @@ public sealed partial class Reader
     private void PunchesAsBefore(Draft draft, Posture now)
     {
         // Out of a cat stance nobody steps into another without saying so.
-        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && (LastStanceSteppedInto() ?? (draft.Foot != now.Lead && draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "elbow") ? new TermId("short-front-stance") : null)) is { } long_)
+        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && (LastStanceSteppedInto() ?? (draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique) is { Family: "punch" or "elbow" } or { IsWeapon: true }) && (draft.Foot != now.Lead || draft.Footwork == "step") ? new TermId("short-front-stance") : null)) is { } long_)
         {
             draft.Stance = long_;
             Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
@@ -247,6 +247,24 @@ public sealed partial class Reader
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
     }
 
+    /// <summary>
+    /// "Turn left, low block; step, punch; turn to the right, low block": one came onto this line over one shoulder and turns over the
+    /// other for what was done first on it: to the other arm of the line, half a turn. Common practice.
+    /// </summary>
+    private void TurnToTheOtherArm(Draft draft, Posture now)
+    {
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn", HasHands: true, Kick: null }) return;
+        var first = FirstHere(now, out var before);
+        var moves = SoFar().Moves;
+        if (before is null || first >= moves.Count - 1 || moves[first] is not { Hands.Count: > 0 } came) return;
+        var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : Turn.None);
+        if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
+        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && (p.First.Hand is null || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
+        draft.TurnAmount = 180;
+        Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
+    }
+
     /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
     private int FirstHere(Posture now, out Posture? before)
     {
@@ -277,7 +295,7 @@ public sealed partial class Reader
         // The feet have stayed on one line since the stance without a lead.
         var first = FirstHere(now, out var before);
         if (before is null || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
-            || SoFar().Moves.Skip(first).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
+            || SoFar().Moves.Skip(SoFar().Moves[first].Footwork is { Kind.Value: "step", Way: Way.Left or Way.Right } ? first + 1 : first).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
     }
@@ -361,7 +379,7 @@ public sealed partial class Reader
             _namedByRear = true;
             Assume(draft, "stance", $"The stance is called {called.Word}, and the {back.Word} foot steps back: read as named by the rear foot.", "");
         }
-        else if (_namedByRear && draft is { Foot: null, Lead: { } named })
+        else if (_namedByRear && draft is { Lead: { } named } && (draft.Foot is null || shape.NamedByRearFoot && draft.Footwork == "pull-together"))
         {
             draft.Lead = named.Other;
             Assume(draft, "stance", $"Called {named.Word} by the rear foot, as before in this text.", "");

@@ -138,6 +138,15 @@ public sealed partial class Reader
             // "Around to the other side, low block": one turns there.
             if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "turn", Term = TermOf("turn") };
+            // "Twisted high block": how it is done.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "twisted" or "twist" or "twisting" } && i > 0 && i + 1 < _lexemes.Count && (_lexemes[i - 1].IsHandTechnique || _lexemes[i - 1].Is("handNoun") || _lexemes[i - 1].Is("side")) && (_lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("level")))
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // "Turn to the right, gedan.", where it was a low block before.
+            if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && Alone(i) && Previous(i) is null && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Any(l => l is { Value: "low-block" } && l.Plain.StartsWith("gedan", StringComparison.Ordinal)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount"))
+                _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "low-block", Term = TermOf("low-block") };
+            // "The stance shifts to bow right".
+            if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
+                _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "bow-stance", Term = TermOf("bow-stance") };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };
@@ -161,6 +170,8 @@ public sealed partial class Reader
             // "Like an uppercut, or a hook some people say": another name, kept as a remark.
             if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
         }
+        // Who tells directions by the letters of the diagram names these stances by the rear foot.
+        _namedByRear = _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
         FindHeadings();
         FindSeriesBySides();
         FindDeclaredCounts();
@@ -190,7 +201,9 @@ public sealed partial class Reader
     /// <summary>Makes one remark of a run of lexemes.</summary>
     private void AsNote(int first, int last)
     {
-        var (from, to) = (_lexemes[first].Start, _lexemes[last].Start + _lexemes[last].Length);
+        // Words may have been put before those they follow.
+        var run = _lexemes.GetRange(first, last - first + 1);
+        var (from, to) = (run.Min(l => l.Start), run.Max(l => l.Start + l.Length));
         _lexemes[first] = new Lexeme("detail", "detail", from, to - from, "");
         for (var k = first + 1; k <= last; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
     }

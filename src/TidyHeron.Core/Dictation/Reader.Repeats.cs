@@ -29,6 +29,13 @@ public sealed partial class Reader
             AsNote(i, end - 1);
             return false;
         }
+        // "And again three punches.", where there were three before: as many as there are told, with what belongs to them.
+        if (clause.FirstOrDefault(l => !l.Is("filler") && !l.Is("then")) is { Kind: "again", Plain: "again" or "and again" or "once again" } && clause.FindIndex(IsDeeds) is var deeds and > 0 && clause[deeds - 1].Is("number") && _lexemes.Take(i).Where((l, k) => k > 0 && IsDeeds(l) && l.Value == clause[deeds].Value && _lexemes[k - 1].Is("number") && _lexemes[k - 1].Value == clause[deeds - 1].Value).Any())
+        {
+            var again = i + clause.FindIndex(l => l.Is("again"));
+            _lexemes[again] = _lexemes[again] with { Kind = "filler" };
+            return false;
+        }
         if (StartingWith(clause) is not null) return HasSomethingToRepeat();
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;

@@ -80,6 +80,18 @@ public sealed partial class Reader
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
         }
+        // "Left foot left, cat stance left".
+        if (i > 0 && _lexemes[i - 1].Is("footNoun") && Alone(i) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" })
+        {
+            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            return true;
+        }
+        // "Block low on the left": on which side of the body.
+        if (Follows(i, "on") && Alone(i) && Previous(i) is { Kind: "level" } && _draft is { HasHands: true, SentenceEnded: false } && _ways.Vocabulary.Find(_draft.Hands[^1].Technique) is { IsWeapon: true })
+        {
+            _draft.Notes.Add("on the " + side.Word);
+            return true;
+        }
         // "(1) to the left front stance": out of a stance in which one only stands.
         if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && Formalities.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
         {

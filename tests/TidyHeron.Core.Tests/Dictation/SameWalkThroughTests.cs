@@ -52,7 +52,7 @@ public partial class SameWalkThroughTests
         "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
         "bo-as-i-do-it", "short-fist", "learned-it-like-this", "first-movement-and-on", "from-wide-horse", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
         "cat-and-phoenix", "up-and-down-the-hall", "association-form", "kihon-in-japanese", "right-then-so", "slow-sanchin", "grab-and-kick", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
-        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is", "letters-and-stamps", "numbered-with-degrees", "third-form-as-i-tell", "two-open-hands", "first-cut-second-cut", "jo-first-third", "korean-called-in-class", "points-opening-part", "quarter-and-crane", "after-the-jump", "as-in-the-syllabus", "by-the-numbers", "form-of-the-month", "from-our-binder", "the-mirror-of-that",
+        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is", "letters-and-stamps", "numbered-with-degrees", "third-form-as-i-tell", "two-open-hands", "first-cut-second-cut", "jo-first-third", "korean-called-in-class", "points-opening-part", "quarter-and-crane", "after-the-jump", "as-in-the-syllabus", "by-the-numbers", "form-of-the-month", "from-our-binder", "the-mirror-of-that", "sixth-form-in-korean", "small-red-fist", "three-steps-and-back", "tonight-in-class",
     ];
 
     [Theory]
@@ -81,9 +81,9 @@ public partial class SameWalkThroughTests
     [GeneratedRegex(@"(?<![\w'])(facing nine|facing three|facing 9|facing 3|face 9|face 3|turn to nine|turn to three|counterclockwise to nine(?! o)|counterclockwise to three(?! o)|clockwise to nine(?! o)|clockwise to three(?! o)|jwa-uro|jwa hyang jwa|jwa hyang|counter-clockwise|(?-i:to [ABEF]|toward [ABEF]|CE|CF)|nine o'clock|three o'clock|9 o'clock|3 o'clock|9:00|3:00|half past ten|half past one|seven thirty|four thirty|left|right|cw|ccw|hidari|migi|oen|wen|oreun|clockwise|counterclockwise|anticlockwise|L|R|LF|RF|LH|RH)(?![\w'-])", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
 
-    [GeneratedRegex(@"(?<=[.!])\s+|\n")]
+    [GeneratedRegex(@"(?<=(?<!\b[LR])[.!])\s+|\n")]
     private static partial Regex Sentences();
 
-    [GeneratedRegex(@"([.!])\s+(\w)")]
+    [GeneratedRegex(@"(?<!\b[LR])([.!])\s+(\w)")]
     private static partial Regex SentenceStart();
 }
