@@ -16,7 +16,7 @@ internal static partial class Lexer
     [GeneratedRegex(@"^(?:\p{L}+|\d+)(?: \p{L}+)?:\s", RegexOptions.CultureInvariant)]
     private static partial Regex Call2();
 
-    [GeneratedRegex(@"(?:^|[^\p{L}])[LR]\.(?:,|\s+[\p{Ll}→-])", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"(?:^|[^\p{L}])[LRlr]\.(?:,|\s+[\p{Ll}→-])", RegexOptions.CultureInvariant)]
     private static partial Regex Shortened();
 
     // In a list of points a semicolon parts what belongs to one of them.
