@@ -72,6 +72,8 @@ internal static partial class Lexer
             else if (c is '×' or '*') Add("times", token.Index, 1, null);
             else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
             // "L. foot", "180° R., R. cat stance": a letter cut short ends no sentence.
+            // "Sanchin? No, zenkutsu": a question that answers itself.
+            else if (c == '?' && text[(token.Index + 1)..].TrimStart().StartsWith("no ", StringComparison.OrdinalIgnoreCase)) Add(null, token.Index, token.Length, ",");
             else if (c == '.' && Shortened().IsMatch(text[Math.Max(0, token.Index - 2)..Math.Min(text.Length, token.Index + 12)])) continue;
             // "Forearm... no, under the arm": dots of hesitation part no sentence.
             else if (c == '…' || c == '.' && token.Index + 1 < text.Length && text[token.Index + 1] == '.' || c == '.' && token.Index > 0 && text[token.Index - 1] == '.') Add(null, token.Index, token.Length, ",");

@@ -14,9 +14,11 @@ public sealed partial class Reader
     {
         for (var i = 0; i < _lexemes.Count; i++)
         {
-            if (!_lexemes[i].Is("side") || !StartsSentence(i)) continue;
+            // "Step right, left, right, middle punch": a step with each.
+            var stepping = i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "step" } && StartsSentence(i - 1);
+            if (!_lexemes[i].Is("side") || !StartsSentence(i) && !stepping) continue;
             var (at, sides) = SidesBeforeATechnique(i);
-            if (sides < 2 || !IsPlural(_lexemes[at])) continue;
+            if (sides < (stepping ? 3 : 2) || !stepping && !IsPlural(_lexemes[at])) continue;
             var technique = _lexemes[at];
             _lexemes.RemoveAt(at);
             _lexemes.InsertRange(i, [new Lexeme("number", sides.ToString(System.Globalization.CultureInfo.InvariantCulture), technique.Start, 0, ""), technique]);

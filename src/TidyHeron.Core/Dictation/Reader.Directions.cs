@@ -10,7 +10,7 @@ public sealed partial class Reader
     {
         // "Spinning back fist, turning 360 left": how far the turn goes that this move has begun.
         if (_draft is { IsTurning: true, HasTurn: false, SentenceEnded: false }) return;
-        if (_draft is { HasTurn: false, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && _text[_lexemes[opens].Start] == '(') return; // "low block (90° left)"
+        if (_draft is { TurnAmount: null, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && _text[_lexemes[opens].Start] == '(') return; // "low block (90° left)"
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
 

@@ -254,7 +254,7 @@ public sealed partial class Reader
             _draft.Foot ??= foot;
             _foot = null;
         }
-        if (shape.Feet == FeetKind.Even && Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") && !_draft.HasTurn && _draft.Facing is null && LastHeadingIn(stance) is { } home && home != Now().Heading)
+        if (shape.Feet == FeetKind.Even && Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") && !_draft.HasTurn && _draft.Facing is null && (LastHeadingIn(stance) ?? (stance == _form.Opening.Stance ? Heading.Front : null)) is { } home && home != Now().Heading)
         {
             _draft.Facing = home;
             Note(lexeme, "stance", $"Read as facing where it was stood in before, {Speech.Heading(home, _ways.Directions)}.");

@@ -140,6 +140,7 @@ public sealed partial class Reader
     private void LandsForTheStance(int i, StanceShape shape)
     {
         if (shape.Feet != FeetKind.Lead || _draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || Now().Lead is not { } lead || (kick.Foot ?? lead.Other) == lead || Previous(i) is { Kind: "way" or "landing" or "from" }) return;
+        if (_draft.Stance is { Value: "cat-stance" } && Now().Stance == _draft.Stance) return; // out of a cat stance and back into it
         if (_side is { } side && side != lead.Other || _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "kick") is var at && at < 0 || _fields[at].Start > _lexemes[i].Start) return;
         if (_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing"))) return;
         _draft.Kick = kick with { Landing = Landing.Front };

@@ -142,6 +142,13 @@ public sealed partial class Reader
     /// <summary>"Step to the corner, knife hand": half a right angle, to the side of the foot that steps; "…, corner, knife hand" is such a step.</summary>
     private bool GoesToTheCorner(int i)
     {
+        // "Left foot forward to the other diagonal": a right angle from one to the other, to the side of the foot.
+        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Heading.Degrees % 90 == 45 && _draft is { Foot: { } crosses, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            (_draft.Footwork, _draft.Way, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", null, 90, crosses);
+            Note(_lexemes[i], "turn");
+            return true;
+        }
         // "Turn to the opposite corner".
         if (_draft is { IsTurning: true, TurnAmount: null, Facing: null, IsDone: false, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "opposite")
         {
@@ -171,8 +178,9 @@ public sealed partial class Reader
         var alone = i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && _draft.IsDone && _lexemes.Take(i).Any(l => l.Plain == "corner");
         if (alone) Begin(Counting.Own);
         else if (_draft is not { HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } || !(_draft.Footwork == "step" || _draft is { Footwork: null, Foot: not null } && Alone(i))) return false;
-        (_draft.Footwork, _draft.TurnAmount) = ("step", 45);
-        Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
+        var across = Now().Heading.Degrees % 90 == 45 && _draft.Foot is not null;
+        (_draft.Footwork, _draft.TurnAmount) = ("step", across ? 90 : 45);
+        Note(_lexemes[i], "turn", across ? "Read as the other diagonal." : "Read as 45 degrees.", across ? "turn 45 degrees" : "90 degrees");
         return true;
     }
 

@@ -35,6 +35,14 @@ public sealed partial class Reader
             Retell(i, "staff-spin");
             return true;
         }
+        // "Low block left, and in the same stance a rising block left": one after the other.
+        if (kind == "stay" && lexeme.Plain.EndsWith("same stance", StringComparison.Ordinal) && Follows(i, "in", "and") && _draft is { HasHands: true, SentenceEnded: false } && !_together && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique))
+        {
+            Begin(Counting.Own);
+            _draft.Footwork = "stay";
+            Note(lexeme, "footwork");
+            return true;
+        }
         // "Low block, same stance": nothing more is done with the feet.
         if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false })
         {
@@ -87,6 +95,13 @@ public sealed partial class Reader
         {
             _draft.Stands = true;
             Note(lexeme, "filler");
+            return true;
+        }
+        // "The hands press down, then come up back to back": in a stance side by side the hands do.
+        if (kind == "rise" && lexeme.Plain is "come up" or "comes up" && _draft is { HasHands: true, SentenceEnded: false } && !IsLow(_draft.Stance ?? Now().Stance) && _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")))
+        {
+            Note(lexeme, "filler");
+            if (Next(i) is { Kind: "way", Value: "back" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
             return true;
         }
         // "Strike, rising, to the groin": the line of the strike.

@@ -45,6 +45,8 @@ public sealed partial class Reader
             // "Right elbow into the left palm": what it strikes.
             if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
                 AsNote(i, i);
+            if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var kicked && Follows(kicked, "to") && Previous(kicked) is { IsKick: true })
+                AsNote(kicked, i);
             if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
                 AsNote(struck, i);
             // "Ninety plus forty-five".
@@ -144,9 +146,18 @@ public sealed partial class Reader
             // "Turn to the right, gedan.", where it was a low block before.
             if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && Alone(i) && Previous(i) is null && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Any(l => l is { Value: "low-block" } && l.Plain.StartsWith("gedan", StringComparison.Ordinal)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount"))
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "low-block", Term = TermOf("low-block") };
+            // "Bow left, right palm strike": with a side it is the stance.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 1].Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Plain is "into" or "to" or "in"))
+                _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "bow-stance", Term = TermOf("bow-stance") };
             // "The stance shifts to bow right".
             if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
                 _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "bow-stance", Term = TermOf("bow-stance") };
+            // "Left foot behind right, cross": the stance that makes.
+            if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
+                _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "cross-stance", Term = TermOf("cross-stance") };
+            // "Front kick, down into front stance, gyaku.": the punch of the other hand.
+            if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null && !Clauses(i).Any(l => l.IsHandTechnique))
+                _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "reverse-punch", Term = TermOf("reverse-punch") };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };

@@ -36,6 +36,12 @@ public sealed partial class Reader
             _lexemes[again] = _lexemes[again] with { Kind = "filler" };
             return false;
         }
+        // "6: same, left punch": the same stance, and what is done in it.
+        if (clause is [{ Kind: "again", Plain: "same" }] && _explicitCounts && _draft is { IsNumbered: true, HasBody: false } && end < _lexemes.Count && !_lexemes[end].EndsSentence && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "stay", Term = TermOf("stay") };
+            return false;
+        }
         if (StartingWith(clause) is not null) return HasSomethingToRepeat();
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;
@@ -107,6 +113,14 @@ public sealed partial class Reader
         {
             _draft.Hands.AddRange(hands.Select(h => h with { Hand = h.Hand?.Other }));
             foreach (var lexeme in clause) Note(lexeme, "command");
+            return;
+        }
+        // "Step right again, horse stance, same.": what the hands did, over this foot.
+        if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && _draft is { HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && LastHands() is { Count: > 0 } before)
+        {
+            var exchanged = _draft.Foot is { } steps && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == steps.Other;
+            _draft.Hands.AddRange(before.Where(h => h.Technique.Value != "keep-hands").Select(h => exchanged ? h with { Hand = h.Hand?.Other } : h));
+            Note(clause[0], "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
             return;
         }
         // "…, and again the other arm": only the hands change.
@@ -357,7 +371,7 @@ public sealed partial class Reader
     private void TakeOtherSideWord(int i)
     {
         var lexeme = _lexemes[i];
-        var goesThere = lexeme.Plain.StartsWith("to the", StringComparison.Ordinal) && _draft is { Footwork: "step" or "pull-together", Way: null, IsDone: false, SentenceEnded: false };
+        var goesThere = lexeme.Plain.StartsWith("to the", StringComparison.Ordinal) && (_draft is { Footwork: "step" or "pull-together", Way: null, IsDone: false, SentenceEnded: false } || _draft is { Footwork: null, Foot: null, Stance: not null, Facing: null, IsDone: false, SentenceEnded: false });
         if (_draft.IsTurning || _draft.HasTurn || goesThere)
         {
             // From a diagonal one turns to the line, not to the diagonal behind.

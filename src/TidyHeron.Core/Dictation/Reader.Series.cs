@@ -43,7 +43,7 @@ public sealed partial class Reader
         var before = i - 1;
         while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--;
         if (before > 0 && _lexemes[before] is { Kind: "footwork", Value: "step", Plain: "step" } && _lexemes[before - 1].Is("number")) before--; // "three step punches"
-        if (before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && IsPlural(_lexemes[i]) && !IsCountMark(before)) return number.Number;
+        if (before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && (IsPlural(_lexemes[i]) || HasNoPlural(_lexemes[i]) && !(StartsSentence(before) && char.IsDigit(_text[number.Start]))) && !IsCountMark(before) && !Alone(before)) return number.Number;
         if (_stepsSaid > 1 && IsPlural(_lexemes[i]) && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) return _stepsSaid;
         return _listed >= 2 && _draft is { Hands.Count: 1, Stance: null } && SidesAhead(i, _listed) ? _listed : 1;
     }
@@ -57,7 +57,9 @@ public sealed partial class Reader
     /// <summary>"Low block, three punches, shout": where one has stepped with each punch before, so one does now. Told, and the spot offered.</summary>
     private bool ThreeOfTheBasics(int i)
     {
-        if (Previous(i) is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
+        var many = IndexBefore(i);
+        while (many >= 0 && _lexemes[many].Is("level")) many = IndexBefore(many);
+        if (many < 0 || _lexemes[many] is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
         if (_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch" && _lexemes[i].Value == "punch"))) return false;
         _fields[^1] = _fields[^1] with { Assumption = "Read as three steps, as before.", Instead = Slice(_lexemes[i]) + " on the spot" };
         return true;
@@ -105,6 +107,10 @@ public sealed partial class Reader
     }
 
     private const int Near = 6; // lexemes: what goes with a series is said right after it
+
+    /// <summary>"Three chungdan kongkyuk": a name in a language that has no plural.</summary>
+    private static bool HasNoPlural(Lexeme lexeme) => lexeme.Term is { } term && term.Names.Any(n => n.Key is Terms.Tradition.Japanese or Terms.Tradition.Korean)
+        && lexeme.Plain.Split(' ').All(w => w is not ("punch" or "block" or "strike" or "kick" or "fist" or "elbow" or "thrust" or "hand" or "guard" or "hook" or "knee" or "cut" or "palm" or "throw" or "grab" or "pull" or "push" or "jab" or "cross"));
 
     private static bool IsPlural(Lexeme lexeme) => lexeme.Plain.EndsWith('s') && !lexeme.Plain.EndsWith("ss", StringComparison.Ordinal);
 
