@@ -207,4 +207,22 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         person.UntilRows(10);
         person.Until(() => !person.PageText().Contains("not added yet"), "the floor shows what is written");
     }
+
+    [Fact]
+    public async Task A_walk_through_that_ends_far_off_says_which_turn_would_bring_it_back()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        person.EnterDemo("Head instructor");
+        person.Field("Name of a new form").SendKeys("Square" + Keys.Enter);
+        var line = person.See(By.Id("say"));
+        const string Square = "1. Step left foot forward, front stance. 2. Step, punch. 3. Turn left 90, low block. 4. Step, punch. 5. Turn left 90, low block. 6. Step, punch. 7. Turn right 90, low block. 8. Step, punch. 9. Step, punch. Return to ready.";
+        line.SendKeys(Square);
+        person.SeeText("from where it began.");
+        person.PageText().ShouldContain("count 7 turned 90° left (read as 90° right)");
+        person.AxeFindsNothing();
+        line.SendKeys(Keys.Control + "a");
+        line.SendKeys(Square.Replace("right 90", "left 90"));
+        person.Until(() => !person.PageText().Contains("(read as 90° right)"), "nothing to mend any more");
+    }
 }

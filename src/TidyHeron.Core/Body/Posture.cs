@@ -21,6 +21,14 @@ public readonly record struct Spot(double X, double Y)
     /// <summary>A distance to the right of a heading.</summary>
     public static Spot Across(Heading heading, double cm) => Along(new Heading(heading.Degrees + 90), cm);
 
+    /// <summary>Carried round the origin, clockwise seen from above.</summary>
+    /// <param name="degrees">How far.</param>
+    public Spot TurnedBy(int degrees)
+    {
+        var (sin, cos) = Math.SinCos(degrees * Math.PI / 180);
+        return new Spot(X * cos + Y * sin, Y * cos - X * sin);
+    }
+
     /// <summary>Distance from the origin.</summary>
     public double Length => Math.Sqrt(X * X + Y * Y);
 }

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Dictation;
+using TidyHeron.Core.Floor;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Readings;
 using TidyHeron.Formats;
@@ -21,8 +22,19 @@ public sealed record DictationRequest(string Text, FormDocument? Form = null, st
 /// <param name="Unread">What was not understood.</param>
 /// <param name="Findings">What contradicts itself in the moves that were said.</param>
 /// <param name="Readings">Everything computed from the form with what was said put in.</param>
+/// <param name="Closing">Whether the form ends where it began; none where it does not come back to standing.</param>
 public sealed record DictationResponse(FormDocument Form, IReadOnlyList<SaidMove> Moves, IReadOnlyList<SaidField> Fields,
-    IReadOnlyList<SaidUnread> Unread, IReadOnlyList<SaidFinding> Findings, ReadingsResponse Readings);
+    IReadOnlyList<SaidUnread> Unread, IReadOnlyList<SaidFinding> Findings, ReadingsResponse Readings, SaidClosing? Closing);
+
+/// <param name="EndsCm">How far from where it began the form ends.</param>
+/// <param name="Turns">Turns that, taken otherwise, would bring it there; none where it ends near enough.</param>
+public sealed record SaidClosing(double EndsCm, IReadOnlyList<SaidTurn> Turns);
+
+/// <param name="Count">The count of the turn.</param>
+/// <param name="Turned">Signed degrees of the turn as it was read, to the right positive.</param>
+/// <param name="Would">Signed degrees that it would turn; 0 for none.</param>
+/// <param name="EndsCm">How far from where it began the form would then end.</param>
+public sealed record SaidTurn(int Count, int Turned, int Would, double EndsCm);
 
 /// <param name="Id">Id of the move in the form.</param>
 /// <param name="Count">Its number; 0 for a move without one.</param>
@@ -72,7 +84,8 @@ public static class DictationEndpoints
             reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead)).ToArray(),
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
-            ReadingsResponse.From(readings)));
+            ReadingsResponse.From(readings),
+            ClosingReading.Of(readings) is { } closing ? new SaidClosing(ReadingsResponse.Round(closing.EndsCm), closing.Turns.Select(t => new SaidTurn(t.Count, t.Turned.Degrees, t.Would.Degrees, ReadingsResponse.Round(t.EndsCm))).ToArray()) : null));
     }
 
     private static SaidMove Describe(FormReading reading, int index)

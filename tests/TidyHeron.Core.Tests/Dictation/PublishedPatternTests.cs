@@ -11,7 +11,7 @@ namespace TidyHeron.Core.Tests.Dictation;
 /// </summary>
 public class PublishedPatternTests
 {
-    private const string DanGun = """
+    internal const string DanGun = """
         Start in a parallel ready stance. Okay, so first the left foot goes out to nine o'clock into a right L-stance, and you do a
         knife hand guarding block. From there step through with the right foot, right walking stance, high punch with the right.
         Now turn around clockwise, 180 degrees, moving the right foot, into a left L-stance facing three o'clock, knife hand guarding block.

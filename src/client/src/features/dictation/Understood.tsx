@@ -38,15 +38,39 @@ export function Understood({
   );
 }
 
-/** "21 moves on 18 counts." */
+/** "21 moves on 18 counts. It ends where it began." */
 function HowMany({ reading }: { reading: Reading }) {
   const counts = new Set(reading.moves.map((m) => m.count).filter((count) => count > 0)).size;
   return (
     <p>
-      Read as <b>{reading.moves.length} moves</b> on <b>{counts === 1 ? "one count" : `${counts} counts`}</b>.
+      Read as <b>{reading.moves.length} moves</b> on <b>{counts === 1 ? "one count" : `${counts} counts`}</b>.{" "}
+      {reading.closing && <Closing closing={reading.closing} />}
     </p>
   );
 }
+
+/** A form that comes back to standing should end where it began; if not, the turns that would bring it there. */
+function Closing({ closing }: { closing: NonNullable<Reading["closing"]> }) {
+  const where =
+    closing.endsCm < 20 ? "It ends where it began." : `It ends ${distance(closing.endsCm)} from where it began.`;
+  if (closing.turns.length === 0) return where;
+  return (
+    <span className="border-l-4 border-reed bg-reed-soft px-2">
+      <b>{where}</b> It would end {closing.turns.every((t) => t.endsCm < 100) ? "on the spot" : "nearer"} if{" "}
+      {closing.turns
+        .map(
+          (t) =>
+            `count ${t.count} ${t.would === 0 ? "did not turn" : `turned ${degrees(t.would)}`} (read as ${degrees(t.turned)})`,
+        )
+        .join(", or if ")}
+      .
+    </span>
+  );
+}
+
+const distance = (cm: number) => (cm < 100 ? `${Math.round(cm)} cm` : `${(cm / 100).toFixed(1)} m`);
+
+const degrees = (turn: number) => `${Math.abs(turn)}° ${turn > 0 ? "right" : "left"}`;
 
 /** One move, part by part. */
 function ToldBack({ reading, said, at }: { reading: Reading; said: Reading["moves"][number]; at: number }) {
