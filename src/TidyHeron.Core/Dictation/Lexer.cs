@@ -38,6 +38,8 @@ internal static partial class Lexer
         }
 
         var labels = Labels(text);
+        // "… / … / …": moves parted by slashes, unless each line has a few of its own.
+        var slashed = text.Split(" / ").Length is var parts and > 4 && parts > 4 * text.Split('\n').Length;
         var wrapped = IsWrapped(text);
         var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
         var last = 0;
@@ -70,6 +72,7 @@ internal static partial class Lexer
             }
             else if (c == '°') Add("degrees", token.Index, 1, null);
             else if (c is '×' or '*') Add("times", token.Index, 1, null);
+            else if (c == '/' && slashed && token.Index > 0 && char.IsWhiteSpace(text[token.Index - 1])) Add(null, token.Index, token.Length, ".");
             else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
             // "L. foot", "180° R., R. cat stance": a letter cut short ends no sentence.
             // "Sanchin? No, zenkutsu": a question that answers itself.
@@ -157,7 +160,7 @@ internal static partial class Lexer
                 return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
             }
             // "Right foot back to six": where a step goes, an hour needs no "o'clock" either.
-            if (number is >= 1 and <= 12 && i > 0 && words[i - 1] == "to" && lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" }, { Plain: "to" }]
+            if (number is >= 1 and <= 12 && i > 0 && words[i - 1] == "to" && lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" } or { Kind: "side" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" }, { Plain: "to" }]
                 && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Turn clockwise to nine".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "turnSide" }, { Plain: "to" }] && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);

@@ -9,6 +9,24 @@ public sealed partial class Reader
 
     private const int MostWordsOfAName = 4;
 
+    /// <summary>"Start facing the door": what the form begins towards is the front, and every later word for it.</summary>
+    private void FindLandmark()
+    {
+        if (_before.Count > 0) return;
+        for (var i = 0; i + 1 < _lexemes.Count && _lexemes[i].Kind is not ("technique" or "side"); i++)
+        {
+            if (!_lexemes[i].Is("facing")) continue;
+            var at = i + 1;
+            while (at < _lexemes.Count && _lexemes[at].Plain is "the" or "to" or "to the" or "towards the") at++;
+            if (at >= _lexemes.Count || _lexemes[at].Kind is not ("unread" or "filler" or "otherSide") || _lexemes[at].Plain.Contains(' ') || _lexemes[at].Plain.Length < 4) return;
+            var mark = _lexemes[at].Plain;
+            for (var k = i; k <= at; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            for (var k = at + 1; k < _lexemes.Count; k++)
+                if (_lexemes[k].Plain == mark || _lexemes[k].Plain is var words && words.EndsWith(" " + mark, StringComparison.Ordinal) && _lexemes[k].Kind is "filler" or "unread" or "otherSide") _lexemes[k] = _lexemes[k] with { Kind = "place", Value = "front" };
+            return;
+        }
+    }
+
     /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
     private void FindSeriesBySides()
     {

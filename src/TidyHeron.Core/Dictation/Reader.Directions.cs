@@ -61,7 +61,7 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" }) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45)
+        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" }) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
@@ -71,6 +71,15 @@ public sealed partial class Reader
         if (_draft.TurnAmount is null || _draft.TurnedAround && _lexemes[i].Is("degrees")) _draft.TurnAmount = degrees; // "turn around to the left, 270"
         if (_side is { } side && _draft.TurnSide is null) (_draft.TurnSide, _side) = (side, null);
         Note(_lexemes[i], "turn");
+    }
+
+    /// <summary>Whether the diagonal to the side that is said has just been left: from the second of them one goes on to the line.</summary>
+    private bool CameFromTheOtherDiagonal(int i)
+    {
+        const int JustNow = 8; // moves
+        if ((_side ?? _draft.TurnSide ?? (Next(i) is { Kind: "side", Value: var to } ? to == "left" ? Side.Left : Side.Right : null)) is not { } side) return false;
+        var other = Now().Heading + Turn.To(side, 90);
+        return Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures.TakeLast(JustNow).Any(p => p.Heading == other);
     }
 
     private void TakeDirection(int i, Heading heading, bool said)

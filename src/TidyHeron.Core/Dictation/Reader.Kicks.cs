@@ -40,7 +40,7 @@ public sealed partial class Reader
             return true;
         }
         // "Stand on the left leg, right knee up": the knee of a stance on one leg.
-        if (after == "up" && _draft is { Stance: { } onOne, IsDone: false, SentenceEnded: false } && _ways.Stances.Of(onOne).Feet == FeetKind.Single)
+        if (after is "up" or "raised" or "lifted" or "high" && _draft is { Stance: { } onOne, IsDone: false, SentenceEnded: false } && _ways.Stances.Of(onOne).Feet == FeetKind.Single)
         {
             (_side, _foot) = (null, null);
             Note(lexeme, "stance");

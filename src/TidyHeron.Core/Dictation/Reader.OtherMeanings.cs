@@ -23,10 +23,11 @@ public sealed partial class Reader
             return true;
         }
         // "Back kick, turning": the kick turns.
-        if (kind is "turn" or "spin" && lexeme.IsGerund && _draft is { Kick: not null, HasHands: false, SentenceEnded: false } && Next(i) is null)
+        if (kind is "turn" or "spin" && lexeme.IsGerund && _draft is { Kick: not null, HasHands: false, SentenceEnded: false } && Next(i) is null or { Kind: "turnSide" })
         {
             _draft.Notes.Add(Slice(lexeme));
             Note(lexeme, "note");
+            if (Next(i) is { Kind: "turnSide" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
             return true;
         }
         // "Spin the bo": the weapon goes round.
@@ -80,6 +81,14 @@ public sealed partial class Reader
             if (!_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique || l.Is("level"))) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
             if (!_draft.HasHands) _draft.Footwork = "stay";
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
+            return true;
+        }
+        // "…, the hips turn left": the body, with the hands.
+        if (kind is "turn" && lexeme.Plain is "turn" or "turns" && i > 0 && _lexemes[i - 1].Plain is "hips" or "the hips" or "your hips" or "hip" or "shoulders" && _draft is { HasHands: true, SentenceEnded: false })
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            if (Next(i) is { Kind: "side" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
             return true;
         }
         // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.

@@ -181,6 +181,7 @@ public sealed partial class Reader
             // "Like an uppercut, or a hook some people say": another name, kept as a remark.
             if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
         }
+        FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
         _namedByRear = _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
         FindHeadings();
@@ -236,6 +237,8 @@ public sealed partial class Reader
             if (found.Count > 0 && _lexemes[i].Number != _lexemes[found[^1]].Number + 1) continue;
             if (StartsSentence(i) || all.Any(k => k > i && StartsSentence(k) && _lexemes[k].Number == _lexemes[i].Number + 1) && !InRepeat(i)) found.Add(i);
         }
+        // "(Feet parallel, facing 12) 1 left foot …": the first of them may stand in the sentence of the opening.
+        if (found.Count >= 3 && all.FindLast(k => k < found[0] && k > 0 && _lexemes[k - 1].IsStop && _lexemes[k].Number == _lexemes[found[0]].Number - 1) is var opens and > 0) found.Insert(0, opens);
         if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found);
     }
 }

@@ -37,8 +37,9 @@ public sealed partial class Reader
             return false;
         }
         // "6: same, left punch": the same stance, and what is done in it.
-        if (clause is [{ Kind: "again", Plain: "same" }] && _explicitCounts && _draft is { IsNumbered: true, HasBody: false } && end < _lexemes.Count && !_lexemes[end].EndsSentence && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        if (clause is [{ Kind: "again", Plain: "same" }] && (_explicitCounts ? _draft is { IsNumbered: true, HasBody: false } : StartsSentence(i)) && end < _lexemes.Count && !_lexemes[end].EndsSentence && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
         {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "stay", Term = TermOf("stay") };
             return false;
         }
@@ -115,6 +116,13 @@ public sealed partial class Reader
             foreach (var lexeme in clause) Note(lexeme, "command");
             return;
         }
+        // "Two: turn to the right, back stance, the same on this side": what the hands did, mirrored.
+        if (_draft is { IsNumbered: true, HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times"))
+        {
+            _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
+            foreach (var lexeme in clause) Note(lexeme, "command");
+            return;
+        }
         // "Step right again, horse stance, same.": what the hands did, over this foot.
         if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && _draft is { HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && LastHands() is { Count: > 0 } before)
         {
@@ -175,7 +183,7 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
         if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
-        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Kind is "handNoun" or "side") && SinceTheTurn() is { } since)
+        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Is("handNoun") || l.Is("side") && !Formalities.IsStanding(Now().Stance)) && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
             _fields[^1] = _fields[^1] with

@@ -92,6 +92,15 @@ public sealed partial class Reader
             _draft.Notes.Add("on the " + side.Word);
             return true;
         }
+        // "Left: front stance, low block.", "To the right with the right foot: …": a heading that says where one turns.
+        if (Clauses(i).TakeWhile(l => !l.Is("stop", ":")).All(l => l.Kind is "side" or "filler" or "then" or "footNoun" or "place" || l.IsStop) && _lexemes.FindIndex(i, l => l.IsStop && l.Value != ",") is var colon and >= 0 && _lexemes[colon].Is("stop", ":") && (Alone(i) || Follows(i, "to") && Next(i) is null or { Kind: "side" }) && (_draft.IsEmpty || _draft is { IsDone: false, HasTurn: false, Stance: null, Facing: null } || _draft.SentenceEnded)
+            && !_lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun")) && (colon - i > 0 && (i == 0 || _lexemes[i - 1].EndsSentence || Follows(i, "to", "now", "then") || _lexemes[i - 1].IsStop)))
+        {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+            _draft.TurnSide ??= side;
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
+            return true;
+        }
         // "(1) to the left front stance": out of a stance in which one only stands.
         if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && Formalities.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
         {
