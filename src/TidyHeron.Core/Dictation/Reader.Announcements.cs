@@ -81,6 +81,9 @@ public sealed partial class Reader
             // "Sanchin as I know it, the first line.": a form called like its stance.
             if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Count(l => !l.IsStop) > 2 && sentence.Count(l => l.Is("stance")) == 1 && sentence.First(l => l.Is("stance")) is { } alike && !alike.Plain.Contains(' ') && alike.Term!.Names.Values.Concat(alike.Term.Aliases).Contains(alike.Plain + " dachi")
                 && sentence.All(l => l.Kind is "filler" or "unread" or "stance" or "ordinal" or "passage" || l.IsStop)) AsNote(first, end);
+            // "Short staff, twelve strikes as one kata.": how many of what it has.
+            if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && sentence.FindIndex(IsDeeds) is var counted and > 0 && !sentence.Any(l => l.Kind is "side" or "footNoun" or "stance" or "footwork"))
+                _lexemes[first + counted] = _lexemes[first + counted] with { Kind = "filler", Term = null };
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.

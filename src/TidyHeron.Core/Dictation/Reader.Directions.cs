@@ -187,6 +187,14 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var way = Enum.Parse<Way>(lexeme.Value, ignoreCase: true);
+        // "Forward right, front stance": with that foot, as others say "step right".
+        if (lexeme.Plain is "forward left" or "forward right" && Previous(i) is null && Alone(i) && StartsSentence(i) && !_lexemes.Any(l => l.Plain.StartsWith("diagonal", StringComparison.Ordinal) || l.Is("degrees", "45")))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            (_draft.Footwork, _draft.Foot) = ("step", way == Way.ForwardLeft ? Side.Left : Side.Right);
+            Note(lexeme, "foot", $"Read as the {_draft.Foot.Value.Word} foot.", "diagonally " + lexeme.Plain);
+            return;
+        }
         Note(lexeme, "way");
         // "…, low block left. Then straight forward with the left, …": another move; from a diagonal it goes to the front again.
         if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);

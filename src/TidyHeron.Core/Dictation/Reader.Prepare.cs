@@ -158,6 +158,12 @@ public sealed partial class Reader
             // "Front kick, down into front stance, gyaku.": the punch of the other hand.
             if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null && !Clauses(i).Any(l => l.IsHandTechnique))
                 _lexemes[i] = _lexemes[i] with { Kind = "technique", Value = "reverse-punch", Term = TermOf("reverse-punch") };
+            // "Strike shomen": the second word says which.
+            if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
+                _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+            // "Bring the left foot up, stand up": beside the other one.
+            if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" })
+                _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "pull-together", Term = null };
             // "The right foot passes through": it steps.
             if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
                 _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "step", Term = null };

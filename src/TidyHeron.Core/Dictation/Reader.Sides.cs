@@ -319,7 +319,7 @@ public sealed partial class Reader
             else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side == Side.Left ? Way.Left : Way.Right; // "left foot steps left"
             else if (_draft.Foot is null)
             {
-                (_draft.Foot, _draft.FootFromSide) = (side, !Follows(i, "with"));
+                (_draft.Foot, _draft.FootFromSide) = (side, !Follows(i, "with") && !step.Plain.EndsWith("forward", StringComparison.Ordinal));
                 _fields[^1] = _fields[^1] with { Field = "foot", Assumption = $"Read as the {side.Word} foot; say \"to the {side.Word}\" for the direction.", Instead = $"to the {side.Word}" };
             }
             return true;

@@ -148,6 +148,8 @@ public sealed partial class Reader
         if (SaidElsewhere(i, term)) return;
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
         if (SaysWhich(i, term, hand)) return;
+        // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.
+        if (_draft is { SentenceEnded: true, Footwork: "step" or null, Foot: { } stood, IsDone: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l is { Kind: "footwork", Value: "step", IsGerund: true }) is { } own && Next(_lexemes.IndexOf(own)) is { Kind: "side" } with && with.Value == stood.Other.Word) Begin(Counting.Own);
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
         if ((Follows(i, "with") || Follows(SideIndex(i), "with")) && _draft is { Kick: not null, HasHands: false, SentenceEnded: false }) _together = true; // "side kick with a back fist"
         if (StartsAnotherMove(i, term, hand, handNamed: _hand is not null, out var counting))
