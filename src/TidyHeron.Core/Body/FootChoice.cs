@@ -15,7 +15,7 @@ internal sealed record FootChoice(
         var kind = move.Footwork?.Kind.Value;
         var stance = StanceOf(now, move, opening, stances, ref inferred);
         var shape = stances.Of(stance);
-        var heading = HeadingOf(now, move, shape, ref inferred);
+        var heading = HeadingOf(now, move, shape, stances, ref inferred);
         var turned = TurnedFor(now, move, heading);
         var kicking = move.Kick is { } kick ? kick.Foot ?? Infer((kind == "lift-foot" ? move.Footwork?.Foot : null) ?? now.Lead?.Other ?? FirstStep, ref inferred) : (Side?)null;
 
@@ -77,7 +77,7 @@ internal sealed record FootChoice(
     private static bool FacesWhereItGoes(Posture now, Move move) =>
         move is { Footwork: { Kind.Value: "step" or "slide", Way: { } way }, Facing: { } facing } && facing == now.Heading + Ways.TurnOf(way);
 
-    private static Heading HeadingOf(Posture now, Move move, StanceShape shape, ref Inferred inferred)
+    private static Heading HeadingOf(Posture now, Move move, StanceShape shape, StanceSet stances, ref Inferred inferred)
     {
         if (move.Facing is { } facing) return facing;
         if (move.Turn is { } turn) return now.Heading + turn;
@@ -93,7 +93,7 @@ internal sealed record FootChoice(
             inferred |= Inferred.Heading;
             return now.Heading + Ways.TurnOf(way);
         }
-        if (ShiftsToward(now, move, shape) is { } toTheLead)
+        if (ShiftsToward(now, move, stances.Of(now.Stance), shape) is { } toTheLead)
         {
             inferred |= Inferred.Heading;
             return now.Heading + toTheLead;
@@ -109,12 +109,12 @@ internal sealed record FootChoice(
     /// The weight shifted into a stance with a lead while the feet stay where they are: out of one in which they stand side by
     /// side to the side of the foot that comes to lead, out of the same stance on the other foot to the other end of its line.
     /// </summary>
-    private static Turn? ShiftsToward(Posture now, Move move, StanceShape shape) => move switch
+    private static Turn? ShiftsToward(Posture now, Move move, StanceShape from, StanceShape shape) => move switch
     {
         not { Footwork.Kind.Value: "shift", Stance.Lead: not null } => null,
         _ when shape.Feet != FeetKind.Lead => null,
         { Stance: { } stance } when now.Lead == stance.Lead!.Value.Other && now.Stance == stance.Kind => Turn.To(stance.Lead.Value, 180),
-        { Stance.Lead: { } lead } when now.Stance.Value is "horse-stance" or "square-stance" => Turn.To(lead, 90),
+        { Stance.Lead: { } lead } when from.IsStraddle => Turn.To(lead, 90),
         _ => null,
     };
 

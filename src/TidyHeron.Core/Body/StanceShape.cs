@@ -78,7 +78,14 @@ public enum BodyUnit { Shoulders, Hips, Feet, CmAtReference, Cm, Pivots }
 /// <param name="HeelUp">Whose heel is off the floor.</param>
 /// <param name="RearStraight">Whether the rear leg is straight, so that it says how high the hips are.</param>
 public sealed record StanceShape(FeetKind Feet, BodyLength Length, BodyLength Width, int LeadWeight, int LeadOut, int RearOut, string Source, bool NamedByRearFoot = false,
-    double Depth = 1, HeelUp HeelUp = HeelUp.None, bool RearStraight = false);
+    double Depth = 1, HeelUp HeelUp = HeelUp.None, bool RearStraight = false)
+{
+    // Wider than one stands, and sunk between the feet, but not down to the floor (common practice).
+    private const double WiderThanShoulders = 1.2, Sunk = 0.9, Squatting = 0.6;
+
+    /// <summary>Whether the weight is sunk between feet that stand wide apart side by side, as in horse stance: from there the body turns over either foot.</summary>
+    public bool IsStraddle => Feet == FeetKind.Even && Depth is > Squatting and < Sunk && Width.Cm(BodyMeasures.Reference) > WiderThanShoulders * BodyMeasures.Reference.ShoulderBreadthCm;
+}
 
 /// <summary>Whose heel is off the floor in a stance.</summary>
 public enum HeelUp { None, Lead, Rear, Both }

@@ -14,7 +14,7 @@ internal static partial class Lexer
 
     // "two: …": a number called at the beginning of a line.
     [GeneratedRegex(@"^(?:\p{L}+|\d+)(?: \p{L}+)?:\s", RegexOptions.CultureInvariant)]
-    private static partial Regex Call2();
+    private static partial Regex CalledFirst();
 
     [GeneratedRegex(@"(?:^|[^\p{L}])[LRlr]\.(?:,|\s+[\p{Ll}→-])", RegexOptions.CultureInvariant)]
     private static partial Regex Shortened();
@@ -76,7 +76,7 @@ internal static partial class Lexer
             else if (c is '-' or '–' or '/' && Joins(text, token.Index)) continue;
             // "L. foot", "180° R., R. cat stance": a letter cut short ends no sentence.
             // "Sanchin? No, zenkutsu": a question that answers itself.
-            else if (c == '?' && text[(token.Index + 1)..].TrimStart().StartsWith("no ", StringComparison.OrdinalIgnoreCase)) Add(null, token.Index, token.Length, ",");
+            else if (c == '?' && text.AsSpan(token.Index + 1).TrimStart() is var reply && reply.Length > 2 && reply.StartsWith("no", StringComparison.OrdinalIgnoreCase) && reply[2] is ' ' or ',') Add(null, token.Index, token.Length, ",");
             else if (c == '.' && Shortened().IsMatch(text[Math.Max(0, token.Index - 2)..Math.Min(text.Length, token.Index + 12)])) continue;
             // "Forearm... no, under the arm": dots of hesitation part no sentence.
             else if (c == '…' || c == '.' && token.Index + 1 < text.Length && text[token.Index + 1] == '.' || c == '.' && token.Index > 0 && text[token.Index - 1] == '.') Add(null, token.Index, token.Length, ",");
@@ -261,7 +261,7 @@ internal static partial class Lexer
         // Characters. In a text whose lines are full a shorter one may be wrapped; lists of moves have no line so long.
         var enough = wrapped ? 50 : 90;
         var start = lineBreak == 0 ? 0 : text.LastIndexOfAny(['\n', '\r'], lineBreak - 1) + 1;
-        if (Call2().IsMatch(text[next..Math.Min(text.Length, next + 24)])) return false;
+        if (CalledFirst().IsMatch(text[next..Math.Min(text.Length, next + 24)])) return false;
         var goesOn = char.IsLower(text[next]) || next + 1 < text.Length && text[next + 1] == '-'; // or with "L-stance"
         return lineBreak - start >= enough && goesOn && !text.AsSpan(lineBreak, next - lineBreak).Trim(" \t").Trim("\r\n").Contains('\n');
     }

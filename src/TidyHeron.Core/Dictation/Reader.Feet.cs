@@ -65,6 +65,11 @@ public sealed partial class Reader
             (_draft.Stance, _draft.Lead, _draft.Foot) = (new TermId("crane-stance"), foot, null);
             return;
         }
+        if (Previous(SideIndex(i)) is { Kind: "support" } stands && stands.Plain.StartsWith("stand", StringComparison.Ordinal) && _draft is { Footwork: "pull-together" or "lift-foot", Stance: null, IsDone: false, SentenceEnded: false } && (_draft.Foot ?? foot.Other) == foot.Other)
+        {
+            (_draft.Stance, _draft.Lead) = (new TermId("crane-stance"), foot);
+            return;
+        }
         // "Crane on the left leg", "…, standing on the left leg": a stance on one leg is named by the leg that stands.
         if (_draft is { Stance: { } single, Lead: null } && _ways.Stances.Of(single).Feet == FeetKind.Single && (Follows(SideIndex(i), "on") || Previous(SideIndex(i)) is { Kind: "support" }))
         {
@@ -119,7 +124,7 @@ public sealed partial class Reader
         {
             if (_draft.HasBody) Begin(Counting.Own);
             // Out of a stance in which the feet stand side by side it goes behind the other one.
-            (_draft.Footwork, _draft.Foot) = (Now().Stance.Value is "horse-stance" or "square-stance" ? "cross-behind" : "step-back", foot);
+            (_draft.Footwork, _draft.Foot) = (_ways.Stances.Of(Now().Stance).IsStraddle ? "cross-behind" : "step-back", foot);
             return;
         }
         if (next is { Kind: "lead" })
@@ -248,7 +253,7 @@ public sealed partial class Reader
             _side = null;
         }
         // "Back to the left, the other L-stance": the one with the other foot leading.
-        else if (_draft.Lead is null && Follows(i, "other", "the other") && Now().Lead is { } former) _draft.Lead = former.Other;
+        else if (_draft.Lead is null && i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Lead is { } former) _draft.Lead = former.Other;
         if (_foot is { } foot)
         {
             _draft.Foot ??= foot;

@@ -44,6 +44,12 @@ public sealed partial class Reader
             Note(lexeme, "filler");
             return;
         }
+        // "The other L-stance": no hand.
+        if (Next(i) is { Kind: "stance" })
+        {
+            Note(lexeme, "filler");
+            return;
+        }
         // "Turn the hips to the same side".
         if (lexeme.Plain.EndsWith("side", StringComparison.Ordinal) && !(Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: null }] }))
         {

@@ -78,7 +78,7 @@ public sealed partial class Reader
     /// <summary>"The left hand comes back to the shoulder", "right arm over the head": where a hand is, without a technique, is a remark.</summary>
     private bool StaysARemark()
     {
-        if (_limbLexeme is not { Kind: "handNoun" } limb || _lexemes.IndexOf(limb) is var at && at < 0 || _draft.IsEmpty) return false;
+        if (_limbLexeme is not { Kind: "handNoun" } limb || _lexemes.IndexOf(limb) is var at && at < 0) return false;
         var (first, last) = (SideIndex(at), EndOfClause(at));
         var rest = _lexemes.GetRange(at + 1, last - at);
         if (rest.Count == 0 || !rest.All(l => l.Kind is "filler" or "level" or "way" or "order" or "place" or "beside" or "detail" or "side" or "handNoun" or "lead" or "again")) return false;

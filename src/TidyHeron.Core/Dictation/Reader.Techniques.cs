@@ -16,14 +16,6 @@ public sealed partial class Reader
             else _draft.Tempo ??= Tempo.Held;
             return;
         }
-        // "Left low block against the kick": the partner's.
-        if (Follows(i, "against") && !_lexemes[i].Plain.Contains(' ') && _draft is { IsDone: true, SentenceEnded: false })
-        {
-            _draft.Notes.Add("against the " + Slice(_lexemes[i]));
-            Note(_lexemes[i], "note");
-            (_side, _level) = (null, null);
-            return;
-        }
         if (TellsAPlaceInTheForm(i))
         {
             Note(_lexemes[i], "filler");

@@ -71,6 +71,43 @@ public class ShortPassagesTests
     [InlineData("The first line is three lunge punches. Right foot, right punch. Left foot, left punch.", "0 right short-front, 0 left short-front")]
     [InlineData("This pattern opens with a stamp. Left foot stamps. Right punch.", "0 none ready")]
     [InlineData("- Left front stance; low block\n- R front kick; land R front stance; R punch\n- L front kick; land L front stance; L punch", "0 left front, 0 right front, 0 left front")]
+    // The letters of a floor diagram.
+    [InlineData("Move the left foot to E, left walking stance, low block.", "90 left walking")]
+    [InlineData("Left walking stance. Move the left foot to CF, left walking stance toward CF, low block.", "0 left walking, 225 left walking")]
+    [InlineData("Left walking stance. Move the right foot to D, turning counter-clockwise to form a right walking stance toward D, punch.", "0 left walking, 0 right walking")]
+    [InlineData("Move the left foot to D, right L-stance toward D, punch. Right foot to left foot then left foot to C, right L-stance toward C, punch.", "0 left l, 180 left l")]
+    [InlineData("Left walking stance toward C. Right foot back to D, right L-stance toward C, back fist.", "180 left walking, 180 left l")]
+    // Feet that come home and go on.
+    [InlineData("Left foot to the left, left L-stance. Bring the left foot back to the right and go to the right side, the other L-stance.", "270 left l, 90 right l")]
+    [InlineData("Left foot to the left, left L-stance. Left foot back in to the right and step out right, low block.", "270 left l, 90 right l")]
+    [InlineData("Left L-stance. Left punch, fixed stance.", "0 left l, 0 left fixed")]
+    [InlineData("Left front stance, low block. Left foot comes up, left inside block.", "0 left front, 0 none closed")]
+    [InlineData("Left front stance, low block. Left foot in, step out right, horse stance.", "0 left front, 0 none horse")]
+    [InlineData("Bending ready stance, standing on the left leg. Right side kick.", "0 left bending-ready, 0 left bending-ready")]
+    [InlineData("Left foot up to the right, stand on the right leg, side kick.", "0 right crane")]
+    [InlineData("Horse stance. Left foot behind the right, cross stance, low block.", "0 none horse, 0 right cross")]
+    [InlineData("Right front stance. Draw the right foot in half way, hammer fist. Step left, left punch.", "0 right front, 0 right short-front, 0 left front")]
+    // Turns.
+    [InlineData("Turn left, left front stance, low block. Step, punch. Turn to the right, low block.", "270 left front, 270 right front, 90 right front")]
+    [InlineData("Feet together. Right foot to the right, right bow. Turn left, left bow, right punch.", "90 right bow, 270 left bow")]
+    [InlineData("Turn left, left cat stance, palm block. Right cat stance to the other side, palm block.", "270 left cat, 90 right cat")]
+    [InlineData("Left: left front stance, low block. To the right: right front stance, low block.", "270 left front, 90 right front")]
+    [InlineData("Turn left, left front stance, low block. Left foot to the middle, low block.", "270 left front, 180 left front")]
+    [InlineData("Start facing the door. Turn left, left front stance, low block. Left foot to the door, front stance, punch.", "270 left front, 0 left front")]
+    [InlineData("Turn left 45, left back stance, low block. Right foot to the other diagonal, right back stance, low block.", "315 left back, 45 right back")]
+    [InlineData("Left front stance, low block (90° left).", "270 left front")]
+    [InlineData("Turn left, left front stance. Round to the other side, low block.", "270 left front, 90 left front")]
+    [InlineData("Hourglass stance, right foot forward. The left foot crosses over in front, turn 180 right, block.", "0 right hourglass, 180 right hourglass")]
+    // Kicks.
+    [InlineData("Left front stance. Right front kick, front stance, low block.", "0 left front, 0 right front")]
+    [InlineData("Left cat stance. Right front kick, cat stance, inside block.", "0 left cat, 0 left cat")]
+    [InlineData("Right front stance. Right leg pulls back to cat, then front kick with it and lands back in cat.", "0 right front, 0 right cat")]
+    [InlineData("Left front stance. Right front kick, jump into cross stance, back fist.", "0 left front, 0 left front, 0 right cross")]
+    // Repeats.
+    [InlineData("Front stance. Step, punch. Step, punch. Half turn to the left, low block. Same thing all over again in this direction.", "0 left front, 0 right front, 0 left front, 180 left front, 180 left front, 180 right front, 180 left front")]
+    [InlineData("One. Turn left, left back stance, block. Two. Turn to the right, back stance, the same on this side. Three. Punch.", "270 left back, 90 right back, 90 right back")]
+    [InlineData("Step left into horse stance, left block. Right punch. Left foot back to ready stance. Same on the right.", "0 none horse, 0 none horse, 0 none horse, 0 none horse")]
+    [InlineData("One: left back stance, block. Two: punch. Now the other side. Three: right back stance, block.", "0 left back, 0 left back, 0 right back")]
     public void A_short_passage_leads_where_it_says(string words, string expected)
     {
         var said = Samples.Say(words);

@@ -1,0 +1,103 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Which clauses only order a repeat, such as "the same on the other side".</summary>
+public sealed partial class Reader
+{
+    private static readonly HashSet<string> CommandWords = ["again", "otherSide", "times", "alternating", "filler", "side", "number", "then", "timesNoun", "handNoun", "footNoun", "way", "countNoun", "together", "passage", "ordinal", "countWord", "from", "degrees", "relHand"];
+
+    /// <summary>Whether a clause from here on consists only of a command, such as "same on the other side".</summary>
+    private bool IsCommand(int i, out int end)
+    {
+        end = i;
+        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and") return false;
+        while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
+        // "Again, left.": the side is part of it.
+        if (end == i + 1 && _lexemes[i].Is("again") && end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes[end + 1].Is("side") && Alone(end + 1))
+        {
+            _lexemes[end] = _lexemes[end] with { Kind = "filler" };
+            end += 2;
+        }
+        var clause = _lexemes.GetRange(i, end - i);
+        // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
+        if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
+        if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ":") && clause.Any(l => l.Kind is "again" or "otherSide")
+            && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Is("side")) && told.Count(l => l.Kind is "technique" or "stance" or "footwork") >= 2)
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
+        // "And again three punches.", where there were three before: as many as there are told, with what belongs to them.
+        if (clause.FirstOrDefault(l => !l.Is("filler") && !l.Is("then")) is { Kind: "again", Plain: "again" or "and again" or "once again" } && clause.FindIndex(IsDeeds) is var deeds and > 0 && clause[deeds - 1].Is("number") && _lexemes.Take(i).Where((l, k) => k > 0 && IsDeeds(l) && l.Value == clause[deeds].Value && _lexemes[k - 1].Is("number") && _lexemes[k - 1].Value == clause[deeds - 1].Value).Any())
+        {
+            var again = i + clause.FindIndex(l => l.Is("again"));
+            _lexemes[again] = _lexemes[again] with { Kind = "filler" };
+            return false;
+        }
+        // "6: same, left punch": the same stance, and what is done in it.
+        if (clause is [{ Kind: "again", Plain: "same" }] && (_explicitCounts ? _draft is { IsNumbered: true, HasBody: false } : StartsSentence(i)) && end < _lexemes.Count && !_lexemes[end].EndsSentence && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "stay", Term = TermOf("stay") };
+            return false;
+        }
+        if (StartingWith(clause) is not null) return HasSomethingToRepeat();
+        var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
+        if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;
+        // "Down on one knee, the left one".
+        if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
+        if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
+        // "And right foot in again": a foot that goes somewhere.
+        if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
+        // "…, hands the other way round": how they are held.
+        var onlyHands = clause.FirstOrDefault(l => !l.Is("filler")) is { Kind: "handNoun", Plain: "hands" or "arms" } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Is("again"));
+        if (onlyHands || clause.Any(l => l.Is("otherSide")) && ToldByTheNextNumber(i, end))
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
+        if (clause.Any(l => l.Is("otherSide"))) return HasSomethingToRepeat();
+        // "Two-seventy again": the turn is done once more, not the count of that number.
+        if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
+        if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
+        return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
+    }
+
+    /// <summary>"Three: hammer fist. Now the other side. Four: …": a sentence between two numbers that follow on announces the second.</summary>
+    private bool ToldByTheNextNumber(int i, int end)
+    {
+        if (!_explicitCounts || !StartsSentence(i) || end >= _lexemes.Count || !_lexemes[end].EndsSentence) return false;
+        while (end < _lexemes.Count && (_lexemes[end].IsStop || _lexemes[end].Is("filler"))) end++;
+        if (end >= _lexemes.Count || !IsCountMark(end) || CalledNumber(end) is not { } next) return false;
+        return _called.Count > 0 && _called.Keys.Max() == next - 1 && (_draft.IsNumbered ? _draft.HasBody : _said.Count > 0);
+    }
+
+    /// <summary>"Other side from there, starting with left knife-hand block": the technique that the passage begins with.</summary>
+    private static Lexeme? StartingWith(List<Lexeme> clause) =>
+        clause.Any(l => l.Is("otherSide")) && clause.FindIndex(l => l.Is("opening")) is var at and >= 0 && clause.Skip(at + 1).All(l => l.Kind is "side" or "technique" or "filler" or "level") ? clause.Skip(at + 1).FirstOrDefault(l => l.Is("technique")) : null;
+
+    /// <summary>The passage from where a technique was last done to the end.</summary>
+    private (int First, int Last)? SinceTheLast(Lexeme? technique)
+    {
+        var moves = SoFar().Moves;
+        for (var k = moves.Count - 1; k >= 0 && technique is not null; k--)
+            if (moves[k].Hands.Any(h => h.Technique.Value == technique.Value) || moves[k].Kick?.Technique.Value == technique.Value) return (StartOfCount(k), moves.Count - 1);
+        return null;
+    }
+
+    /// <summary>"The same two hits": things done, without saying which.</summary>
+    private static bool IsDeeds(Lexeme lexeme) => lexeme.Value is "strike" or "block" or "punch" or "kick" && lexeme.Plain.EndsWith('s') && !lexeme.Plain.Contains(' ');
+
+    private bool HasSomethingToRepeat() => _said.Count + _before.Count > 0 || _draft.HasBody;
+
+    /// <summary>"Third, right." "Fourth: left." — a sentence, or what follows a number, that is only a side.</summary>
+    private bool SideAlone(int i, int end)
+    {
+        var before = i - 1;
+        while (before >= 0 && (_lexemes[before].IsStop && !_lexemes[before].EndsSentence || _lexemes[before].Is("filler"))) before--;
+        var counted = before >= 0 && IsCountMark(before) || _lexemes[i].Plain == "and" && StartsSentence(i) && _draft is { SentenceEnded: true, HasHands: true } && !_explicitCounts;
+        return counted && (end >= _lexemes.Count || _lexemes[end].EndsSentence);
+    }
+}

@@ -1,0 +1,163 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>The move being said becomes one of the form: where one ends and the next begins, and where they lead.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Ends the move being said and puts it into the form.</summary>
+    private void Finish()
+    {
+        Settle();
+        // A called number whose words were not understood keeps its place, so that the numbers after it stay right.
+        if (_draft is { IsNumbered: true, IsEmpty: true } && _unread.Where(u => u.Start > _draft.CalledAt).Select(u => u.Text).ToList() is { Count: > 0 } lost)
+            _draft.Notes.Add(string.Join(" ", lost));
+        // "Eleven: hold, breathing in" is a count in which nothing moves.
+        if (_draft is { IsNumbered: true, HasBody: false, IsEmpty: false, Shout: false }) _draft.Footwork = "stay";
+        if (!_draft.IsEmpty)
+        {
+            // A shout, a breath or a remark alone belongs to the move before it.
+            if (!_draft.HasBody && (_said.Count > 0 || _before.Count > 0 && _draft.IsOnlyVoice)) MergeIntoLast(_draft);
+            else Add(_draft);
+        }
+        _draft = new Draft();
+    }
+
+    /// <summary>Ends the move being said, if there is one, and begins another.</summary>
+    private void Begin(Counting counting)
+    {
+        var waiting = (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme);
+        _side = null; _foot = null; _hand = null; _level = null;
+        var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
+        var ended = _draft.SentenceEnded;
+        var old = _draft.Id;
+        if (carried is null) Finish();
+        _draft = carried ?? new Draft();
+        // The limb with which a sentence begins is this move's, not that of the move before.
+        var last = _said.Count > 0 ? _said[^1].Id : old;
+        for (var k = _fields.Count - 1; ended && k >= 0 && _fields[k].Start > _sentenceEnd; k--)
+            if (_fields[k].Field is "side" or "foot" or "hand" or "level" && (_fields[k].Move == old || _fields[k].Move == last)) _fields[k] = _fields[k] with { Move = _draft.Id };
+        _draft.BeginsSentence = carried is null && ended;
+        _draft.SentenceEnded = false;
+        _draft.AfterThen = _then;
+        // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
+        if (_listOfPoints && counting == Counting.Own && !ended) counting = Counting.Then;
+        if (carried is null || !_explicitCounts)
+        {
+            _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
+            // "Moves 5 and 6: low block; right foot forward, punch": each has its number.
+            if (_explicitCounts && _listed > 1 && _inList < _listed - 1 && (ended || _then && counting == Counting.Own))
+            {
+                _inList++;
+                _draft.Counting = Counting.Own;
+            }
+        }
+        _sameCount = false;
+        (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
+    }
+
+    private void Add(Draft draft)
+    {
+        WasOnlyDrawnNearer(draft);
+        var posture = Now();
+        // "Turn to face the front, left foot leads": in the stance one stands in.
+        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
+        var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
+        ResolveRearNamedLead(draft, shape);
+        TurnWhereTheEyesGo(draft);
+        DrawnBackStillLeads(draft, posture, shape);
+        PunchesAsBefore(draft, posture);
+        BesideTheOtherFoot(draft);
+        SlidesOut(draft, posture);
+        JumpsOntoTheKickingFoot(draft, posture);
+        StepsOutAsBefore(draft, posture);
+        StepsOutOfDrawnNearer(draft, posture);
+        StandsSideways(draft, posture);
+        OpensToTheSide(draft, posture);
+        BlocksOverTheLead(draft, posture);
+        TurnToTheOtherSide(draft, posture);
+        TurnToTheOtherEnd(draft, posture);
+        TurnToTheOtherArm(draft, posture);
+        EndsFacingTheFront(draft, posture);
+        _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
+        var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
+        var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
+        TellTheTurn(draft, posture, move);
+        TellTheShift(draft, posture, move);
+        var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
+        // "Staff at the right side, vertical.": a remark before anything was done takes no count.
+        if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
+        if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
+        if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
+        {
+            _form = _form with { Opening = new Opening(stance.Kind, stance.Lead) };
+            ForgetNow();
+            if (move with { Stance = null, Counting = Counting.Own } == new Move(move.Id)) return; // the opening says it all
+        }
+        if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
+        _said.Add(move);
+        if (draft.IsNumbered) _withNumber.Add(move.Id);
+        if (draft.BeginsSentence) _withSentence.Add(move.Id);
+        foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
+        _pendingCuts.Clear();
+    }
+
+    /// <summary>Where the performer stands before the move being said.</summary>
+    private Posture Now()
+    {
+        if (_now is null) (_now, _walked) = (Walk.Of(_form with { Moves = [.. _before] }, BodyMeasures.Reference, _ways).End, 0);
+        for (; _walked < _said.Count; _walked++)
+            _now = Walk.After(_now, _said[_walked], _form.Opening, BodyMeasures.Reference, _ways);
+        return _now;
+    }
+
+    /// <summary>Where the performer stands when the next thing is done: after what has been said in whole sentences.</summary>
+    private Posture Here() => _draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || _draft.Stance is not null) && _draft is not { IsNumbered: true, IsDone: false }
+        ? AfterDraft()
+        : Now();
+
+    /// <summary>Where the move being said leads, as far as it has been said.</summary>
+    private Posture AfterDraft() =>
+        Walk.After(Now(), _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even), _form.Opening, BodyMeasures.Reference, _ways);
+
+    /// <summary>The opening or a move already walked has changed.</summary>
+    private void ForgetNow() => _now = null;
+
+    private Side? LeadNow() => _draft.Lead ?? (_draft.Footwork is "step" ? _draft.Foot : null) ?? Now().Lead;
+
+    private void MergeIntoLast(Draft draft)
+    {
+        // What was said may all belong to the move after which it was to go.
+        var moves = _said.Count > 0 ? _said : _before;
+        var last = moves[^1];
+        moves[^1] = last with
+        {
+            Shout = last.Shout || draft.Shout,
+            Breath = draft.Breath ?? last.Breath,
+            Tempo = draft.Tempo ?? last.Tempo,
+            Gaze = draft.Gaze ?? last.Gaze,
+            Weapon = draft.Weapon ?? last.Weapon,
+            Pivot = draft.Pivot ?? last.Pivot,
+            Note = string.Join(" ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
+        };
+        for (var i = 0; i < _fields.Count; i++)
+            if (_fields[i].Move == draft.Id) _fields[i] = _fields[i] with { Move = last.Id };
+        ForgetNow();
+    }
+
+    private Draft ForThisMove(Lexeme lexeme)
+    {
+        // "Slowly sink into …": said before a move of its own, it is not about the one before.
+        var at = _lexemes.IndexOf(lexeme);
+        if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || lexeme.Is("gaze")) && lexeme.Kind is "tempo" or "gaze" && OnlySmallWordsBefore(lexeme.Is("tempo") && at > 0 && _lexemes[at - 1].Is("side") && Next(at) is { IsHandTechnique: true } ? at - 1 : at) && !_explicitCounts
+            && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
+        // "Punch, and two fast punches": a pace right before a technique is that one's.
+        else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
+        // "Breathe in, raise the hands, breathe out": the last one is the move's, what was said before stays as a remark.
+        if (lexeme.Kind is "breath" or "tempo" or "gaze" && _fields.FindLast(f => f.Move == _draft.Id && f.Field == lexeme.Kind) is { } earlier && _text.Substring(earlier.Start, earlier.Length) is var was && !_draft.Notes.Contains(was))
+            _draft.Notes.Add(was);
+        Note(lexeme, lexeme.Kind);
+        return _draft;
+    }
+}

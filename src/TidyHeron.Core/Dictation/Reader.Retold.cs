@@ -1,0 +1,219 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>
+/// Words that mean something else where they stand, retold before any is taken in: each rule looks at one lexeme and its
+/// neighbours, with the example it is for.
+/// </summary>
+public sealed partial class Reader
+{
+    private void RetellLexemes()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            RetellWeapons(i);
+            RetellFeet(i);
+            RetellHands(i);
+            RetellNames(i);
+        }
+    }
+
+    private void BecomesTerm(int i, string kind, string value) => _lexemes[i] = _lexemes[i] with { Kind = kind, Value = value, Term = TermOf(value) };
+
+    private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+
+    private IEnumerable<Lexeme> RestOfSentence(int i) => _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence);
+
+    /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
+    private void RetellWeapons(int i)
+    {
+        // "The right hand spears upward": the hand does it, no spear.
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "spear-hand");
+        }
+        // "Left hand low spear": no weapon either.
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spear" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Is("handNoun")) && !_lexemes.Any(l => l.Kind == "weapon" && l != _lexemes[i]))
+            BecomesTerm(i, "technique", "spear-hand");
+        // "Left hand front": on the weapon, it leads the grip.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" or "forward" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2] is { Kind: "side" } gripping && SpeaksOf("staff"))
+        {
+            var (from, to) = (gripping.Start, _lexemes[i].Start + _lexemes[i].Length);
+            _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
+            for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
+        }
+        // "Rear end comes up to the groin": that end of the staff strikes.
+        if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            BecomesTerm(i + 1, "technique", "staff-rising-strike");
+            BecomesSmall(i + 2);
+            if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
+        }
+        // "Strike shomen": the second word says which.
+        if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
+            BecomesSmall(i);
+        // "Let's go": nobody lets go of anything.
+        if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
+            BecomesSmall(i);
+        // A name that ends like a word of movement.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i > 0 && _lexemes[i - 1].Is("unread")) _lexemes[i] = _lexemes[i] with { Kind = "unread", Term = null };
+        // "Gun form": one word for a roll and for the staff.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")
+            _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
+    }
+
+    /// <summary>Words taken for what a foot does, or for a stance, by the words around them.</summary>
+    private void RetellFeet(int i)
+    {
+        // "Down into left bow": with a side or a way into it, the bow is the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
+            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+        // "Left foot front": it leads.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        // "The right foot draws a circle": it steps in an arc.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "crescent-step");
+        // "The right foot draws back to the left".
+        if (_lexemes[i] is { Kind: "technique", Plain: "draws back" or "draw back" or "pulls back" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = Next(i) is { Kind: "stance" } ? "slide-back" : i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" ? "pull-together" : "step-back", Term = null };
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && Next(i) is { Kind: "way", Value: "back" } && Next(IndexAfter(i)) is { Kind: "stance" })
+        {
+            BecomesSmall(IndexAfter(i));
+            BecomesTerm(i, "footwork", "slide-back");
+        }
+        // "Swing the left foot around": it steps.
+        if (_lexemes[i].Plain is "swing" or "swings" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+            BecomesTerm(i, "footwork", "step");
+        // "Hidari ashi hiki": the foot is drawn back.
+        if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "step-back");
+        // "Left foot in, step out right": beside the other one.
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null && (RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance")))
+            BecomesTerm(i, "footwork", "pull-together");
+        // "Slip left foot, walking stance": with a foot it slides.
+        if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && (Previous(i) is { Kind: "footNoun" } || StanceComes(i)))
+            BecomesTerm(i, "footwork", "slide");
+        // "Left foot comes up, left inside block": beside the other one, where it does not kick.
+        if (_lexemes[i].Plain is "comes" or "comes up" && i > 1 && _lexemes[i - 1] is { Kind: "footNoun", Plain: "foot" } && Previous(IndexBefore(i)) is { Kind: "side" } && (_lexemes[i].Plain == "comes up" ? i : i + 1) is var up && up < _lexemes.Count && (up == i || _lexemes[up].Plain == "up") && Alone(up)
+            && !_lexemes.Skip(up).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l.Is("stance") || l.Is("footwork")))
+            BecomesTerm(up, "footwork", "pull-together");
+        // "The left foot opens to the left".
+        if (_lexemes[i].Plain is "opens" or "open" && _lexemes[i].Kind is "technique" or "filler" && Previous(i) is { Kind: "footNoun" })
+            BecomesTerm(i, "footwork", "step");
+        // "Pull back to ready": one comes back.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("footwork", "return") || _lexemes[i + 1].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork", "return")))
+            BecomesSmall(i);
+        // "Around to the other side, low block": one turns there.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
+            BecomesTerm(i, "footwork", "turn");
+        // "Bow left, right palm strike": with a side it is the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 1].Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Plain is "into" or "to" or "in"))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "The stance shifts to bow right".
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "Left foot behind right, cross": the stance that makes.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
+            BecomesTerm(i, "stance", "cross-stance");
+        // "Bring the left foot up, stand up": beside the other one.
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" })
+            BecomesTerm(i, "footwork", "pull-together");
+        // "The right foot passes through": it steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "step");
+    }
+
+    /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
+    private void RetellHands(int i)
+    {
+        // "Right elbow into the left palm": what it strikes.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
+            AsNote(i, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var kicked && Follows(kicked, "to") && Previous(kicked) is { IsKick: true })
+            AsNote(kicked, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
+            AsNote(struck, i);
+        // "Left low block against the kick": the partner's.
+        if (_lexemes[i].Plain == "against" && i > 0 && Previous(i) is { IsHandTechnique: true } && Enumerable.Range(i + 1, Math.Min(2, _lexemes.Count - i - 1)).FirstOrDefault(k => _lexemes[k].Is("technique"), -1) is var theirs and > 0)
+            AsNote(i, theirs);
+        // "Strike the knee": what is struck.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && i > 1 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2] is { IsHandTechnique: true })
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        // "Right tiger claw rises to the face": the hand does.
+        if (_lexemes[i] is { Kind: "footwork", Value: "rise", Plain: "rises" or "rise" } && i > 0 && _lexemes[i - 1].IsHandTechnique)
+            BecomesSmall(i);
+        // "Right inside and left low" among blocks: told by where they go.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "inside" or "outside" && _lexemes[i + 1].Kind is "filler" or "unread" or "order" or "detail" or "way" && (Alone(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "and"))
+        {
+            var first = i;
+            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            var block = TermOf(_lexemes[i + 1].Plain == "inside" ? "inside-block" : "outside-block");
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = block.Id.Value, Term = block };
+            for (var k = first; k <= EndOfSentence(i); k++)
+            {
+                if (_lexemes[k] is { Kind: "level", Value: "low", Plain: "low" } && _lexemes[k - 1].Is("side") && (Alone(k) || _lexemes[k + 1].Plain == "and")) BecomesTerm(k, "technique", "low-block");
+                if (_lexemes[k].Plain is "cross blocks" or "double blocks" or "double block") BecomesSmall(k);
+            }
+        }
+        // "Twisted high block": how it is done.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "twisted" or "twist" or "twisting" } && i + 1 < _lexemes.Count && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].IsHandTechnique || _lexemes[i - 1].Is("handNoun") || _lexemes[i - 1].Is("side")) && (_lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("level")))
+            BecomesSmall(i);
+        // "Turn to the right, gedan.", where it was a low block before.
+        if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && Alone(i) && Previous(i) is null && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Any(l => l is { Value: "low-block" } && l.Plain.StartsWith("gedan", StringComparison.Ordinal)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount"))
+            BecomesTerm(i, "technique", "low-block");
+        // "Front kick, down into front stance, gyaku.": the punch of the other hand.
+        if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null && !Clauses(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "technique", "reverse-punch");
+    }
+
+    /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
+    private void RetellNames(int i)
+    {
+        // "Ninety plus forty-five".
+        if (_lexemes[i] is { Kind: "degrees" } part && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "and" && _lexemes[i + 2] is { Kind: "degrees" } rest && part.Number + rest.Number is 135 or 225 or 270)
+        {
+            _lexemes[i] = part with { Value = (part.Number + rest.Number).ToString(), Length = rest.Start + rest.Length - part.Start };
+            _lexemes.RemoveRange(i + 1, 2);
+        }
+        // "The second line is rising blocks with reverse punches.": told out by the sentences after it.
+        if (_lexemes[i] is { Kind: "ordinal" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "line" or "row" or "section" or "half" or "line is" or "row is" && EndOfSentence(i) is var toldBy && _lexemes.GetRange(i, toldBy - i + 1) is var announces && announces.Any(l => l.Plain.Split(' ').Contains("is")) && !announces.Any(l => l.Is("side")))
+            AsNote(i, toldBy);
+        // "That same front leg": told by its place, "same" adds nothing.
+        if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
+            BecomesSmall(i);
+        // "First cut: right foot forward …": the heading of what is told after it.
+        if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
+            BecomesSmall(i + 1);
+        // "Form number one": its name.
+        if (_lexemes[i].Is("countNoun") && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]))
+        {
+            BecomesSmall(i);
+            BecomesSmall(i + 1);
+        }
+        // "Front stance, left, to start with": the opening, told after its stance.
+        if (_lexemes[i].Plain is "to start with" or "to begin with" or "to start" or "to begin" && _before.Count == 0 && !_lexemes[i].Is("opening") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" && l.Plain is not "drill") && _lexemes.FindLastIndex(i, l => l.Is("stance")) is var begun and >= 0 && !_lexemes.GetRange(begun, i - begun).Any(l => l.EndsSentence))
+        {
+            var clause = begun;
+            while (clause > 0 && !_lexemes[clause - 1].IsStop) clause--;
+            var opens = _lexemes[i] with { Kind = "opening", Value = "opening" };
+            _lexemes.RemoveAt(i);
+            // A remark before it ends here.
+            _lexemes.Insert(clause, opens);
+            for (var k = clause - 1; k >= 0 && !_lexemes[k].EndsSentence; k--) if (!_lexemes[k].IsStop) BecomesSmall(k);
+        }
+        // "Seventh step left … Eighth turn around …": not an eighth of a turn.
+        if (_lexemes[i] is { Kind: "amount", Plain: "eighth turn" } eighth && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7")))
+        {
+            _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
+            _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
+        }
+        // "The five-step form": its name.
+        if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("filler") && FormNouns.Contains(_lexemes[i + 1].Plain) && Previous(i) is null or { Kind: "number" })
+            BecomesSmall(i);
+        // "Like an uppercut, or a hook some people say": another name, kept as a remark.
+        if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
+    }
+}
