@@ -214,7 +214,7 @@ public sealed partial class Reader
     {
         PartLeftAndRight(first);
         var (at, sides) = (first, 0);
-        while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain == "and" || _lexemes[at].Is("then")))
+        while (at < _lexemes.Count && (_lexemes[at].Is("side") || _lexemes[at].Is("stop", ",") || _lexemes[at].Plain is "and" or "with" || _lexemes[at].Is("then")))
             if (_lexemes[at++].Is("side")) sides++;
         if (at + 1 < _lexemes.Count && _lexemes[at].Is("level") && _lexemes[at + 1].IsHandTechnique) at++;
         return at < _lexemes.Count && _lexemes[at].IsHandTechnique ? (at, sides) : (at, 0);

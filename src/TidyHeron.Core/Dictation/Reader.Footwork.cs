@@ -48,7 +48,7 @@ public sealed partial class Reader
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
         else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"
         else if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && kind == "stomp") _draft.Footwork = kind; // "raise the knee, stamp"
-        else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind == "lift-foot") _draft.Footwork = kind; // "stand up, lift the left knee"
+        else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind is "lift-foot" or "stomp") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (_draft is { Footwork: "step", Foot: not null, Way: not null } && kind is "shift") { } // "the left foot travels out to the left and we sit in a back stance": it steps
@@ -148,7 +148,7 @@ public sealed partial class Reader
         if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
         // "Bring the right foot to the left and step out with the left foot": to the left one.
         var beside = _draft is { Footwork: "step" or null } && _draft.Way == (moved == Side.Left ? Way.Right : Way.Left);
-        if (!beside && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind")) return false;
+        if (!beside && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind" or "stomp")) return false;
         var next = IndexAfter(i);
         var goes = _foot is { } waiting ? waiting != moved
             : next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next));

@@ -58,6 +58,8 @@ public sealed partial class Reader
         from = Math.Max(from, 0);
         from = Math.Max(from, _repeated);
         bool Together(int i) => walk.Postures[i].Stance.Value is "closed-stance" or "ready-stance" or "attention-stance";
+        // A form that never turns has two halves; "the same to the other side" at its end is the second.
+        if (from == 0 && counts.Length > 0 && counts[^1] > MostCounts && walk.Postures.All(p => p.Heading == walk.Start.Heading)) return Array.IndexOf(counts, 1);
         var home = counts.Length > 0 && Together(counts.Length - 1);
         for (var i = counts.Length - 1; i >= from; i--)
         {

@@ -54,6 +54,12 @@ public sealed partial class Reader
         // "Strike shomen": the second word says which.
         if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
             BecomesSmall(i);
+        // "The left palm cuts along the leg": its edge does, no blade.
+        if (_lexemes[i] is { Kind: "technique", Plain: "cut" or "cuts" } && Previous(i) is { Kind: "handNoun" } or { Plain: "palm" or "palms" } && !_lexemes.Any(l => l.Is("weapon")) && _form.Weapon is null)
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "knife-hand-strike");
+        }
         // "Let's go": nobody lets go of anything.
         if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
             BecomesSmall(i);
@@ -121,6 +127,15 @@ public sealed partial class Reader
         // "Bring the left foot up, stand up": beside the other one.
         if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" })
             BecomesTerm(i, "footwork", "pull-together");
+        // "Go forward left, right, left with high blocks": three steps.
+        if (_lexemes[i] is { Kind: "way", Plain: "forward left" or "forward right" } first && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side"))
+        {
+            var side = first.Plain["forward ".Length..];
+            _lexemes[i] = new Lexeme("footwork", "step", first.Start, "forward".Length, "step", TermOf("step"));
+            _lexemes.Insert(i + 1, new Lexeme("side", side, first.Start + first.Length - side.Length, side.Length, side));
+        }
+        // "Spring show", "spring term": the season.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
         // "The right foot passes through": it steps.
         if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "step");
@@ -165,7 +180,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && Alone(i) && Previous(i) is null && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Any(l => l is { Value: "low-block" } && l.Plain.StartsWith("gedan", StringComparison.Ordinal)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount"))
             BecomesTerm(i, "technique", "low-block");
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
-        if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null && !Clauses(i).Any(l => l.IsHandTechnique))
+        if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");
     }
 
@@ -210,6 +225,8 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
             _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
         }
+        // "An eight-step": joined to a number it is a name.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && i > 0 && _lexemes[i - 1].Is("number") && _text[_lexemes[i].Start - 1] == '-') BecomesSmall(i);
         // "The five-step form": its name.
         if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("filler") && FormNouns.Contains(_lexemes[i + 1].Plain) && Previous(i) is null or { Kind: "number" })
             BecomesSmall(i);

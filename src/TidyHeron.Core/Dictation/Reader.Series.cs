@@ -26,6 +26,8 @@ public sealed partial class Reader
         }
         var sides = repeats > 1 ? SidesAfter(i, repeats) : null;
         if (sides is not null) _draft.Hands[^1] = _draft.Hands[^1] with { Hand = sides[0].Hand };
+        // Out of feet that stand side by side the first step is with the foot of the first hand (common practice).
+        if (steps && sides is not null && _draft is { Footwork: "step", Foot: null, HasTurn: false } && Now().Lead is null) _draft.Foot = sides[0];
         for (var again = 1; again < repeats; again++)
         {
             var last = _draft.Hands[^1];

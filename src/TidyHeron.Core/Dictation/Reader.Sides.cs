@@ -75,7 +75,7 @@ public sealed partial class Reader
         // "Go left, walking stance": with no foot named, the body goes there.
         if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } or { Kind: "ordinal" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
         {
-            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
+            if (_draft is { SentenceEnded: true, HasBody: true } || _draft.Stance is { } stoodIn && Formalities.IsStanding(stoodIn)) Begin(Counting.Own);
             _draft.TurnSide = side;
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
