@@ -27,7 +27,7 @@ public sealed record FormDocument
     public WeaponCarriedDocument? Weapon { get; init; }
 }
 
-/// <param name="Kind">staff, short-staff, sword, broadsword, truncheon or knife.</param>
+/// <param name="Kind">staff, short-staff, sword, broadsword, truncheon, knife, trident, sickle, flail or fan.</param>
 /// <param name="LengthCm">Where it differs from the usual one, 10 to 400 cm.</param>
 public sealed record WeaponCarriedDocument(string Kind, double? LengthCm = null);
 

@@ -41,6 +41,10 @@ public sealed record Weapon(string Id, string Name, double LengthCm, WeaponHold 
         new("broadsword", "single-edged sabre", 95, WeaponHold.OneHanded, "common practice"),
         new("truncheon", "truncheon", 50, WeaponHold.OneHanded, "common practice: a little longer than the forearm"),
         new("knife", "practice knife", 30, WeaponHold.OneHanded, "common practice"),
+        new("trident", "sai", 46, WeaponHold.OneHanded, "common practice: it ends just past the elbow"),
+        new("sickle", "sickle", 50, WeaponHold.OneHanded, "common practice: as long as the forearm with the fist"),
+        new("flail", "flail of two sticks", 61, WeaponHold.OneHanded, "common practice: each stick as long as the forearm"),
+        new("fan", "folding fan", 32, WeaponHold.OneHanded, "common practice"),
     ];
 
     /// <summary>A weapon by its name; none if it is not known.</summary>

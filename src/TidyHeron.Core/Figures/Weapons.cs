@@ -13,7 +13,7 @@ public static class Weapons
         foreach (var move in reading.Form.Moves)
             foreach (var action in move.Hands)
                 if (reading.Ways.Vocabulary.Find(action.Technique) is { IsWeapon: true } term)
-                    return Weapon.Find(term.Family switch { "staff" => "staff", "sword" => term.Id.Value.StartsWith("broadsword", StringComparison.Ordinal) ? "broadsword" : "sword", _ => "truncheon" });
+                    return Weapon.Find(term.Id.Value.Split('-')[0]) ?? Weapon.Find(term.Family is "staff" or "sword" ? term.Family : "truncheon"); // a technique begins with what it is done with
         return null;
     }
 }

@@ -66,6 +66,23 @@ public class PublishedPatternTests
         reading.Walk.End.Heading.Degrees.ShouldBe(0);
     }
 
+    // The same kind of pattern as teachers tell it, each file read once before anything was changed for it. Do-San in the words of the book, with the
+    // letters of its diagram, and Dan-Gun in plain words: Choi, Encyclopedia of Taekwon-Do. The second and third of the eight
+    // beginners' patterns: textbook of the world federation. All recalled from memory.
+    [Theory]
+    [InlineData("letters-of-the-diagram", "270 270 90 90 0 0 0 0 90 90 270 270 135 135 135 135 225 225 225 225 180 180 0 0", "")]
+    [InlineData("in-plain-words", "270 270 90 90 0 0 0 0 90 90 270 270 180 180 180 180 180 270 270 90 90", "8 17")]
+    [InlineData("korean-second-form", "270 270 90 90 0 0 270 270 90 90 0 0 90 270 180 180 180 180", "18")]
+    [InlineData("third-form-as-i-tell", "270 270 90 90 0 0 270 270 90 90 0 0 90 90 270 270 180 180 180 180", "20")]
+    public void A_published_pattern_told_in_a_teacher_s_own_way_has_its_movements_headings_and_shouts(string name, string headings, string shouts)
+    {
+        var reading = Samples.ReadingOf(WalkThroughTests.WordsOf(name));
+        reading.TotalCounts.ShouldBe(headings.Split(' ').Length);
+        reading.Findings.Select(f => f.Message).ShouldBeEmpty();
+        string.Join(' ', Ends(reading).Select(i => reading.Walk.Postures[i].Heading.Degrees)).ShouldBe(headings);
+        string.Join(' ', Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Form.Moves[i].Shout).Select(i => reading.Counts[i])).ShouldBe(shouts);
+    }
+
     [Fact]
     public void The_pattern_that_closes_exactly_closes_when_it_is_dictated()
     {

@@ -6,7 +6,9 @@ namespace TidyHeron.Core.Tests.Dictation;
 /// <summary>
 /// Whole walk-throughs as they are said in a hall, each read once before anything was changed for it: no wrong side, turn,
 /// stance or count, and at most one word in twenty not understood. Expected is what a reader of the words would write
-/// down: for each count the heading, the leading foot and the stance at its end.
+/// down: for each count the heading, the leading foot and the stance at its end. Some are patterns of our own, some published
+/// ones recalled from memory and told in a teacher's own way; those whose headings are certain are held against them in
+/// <see cref="PublishedPatternTests"/>.
 /// </summary>
 public class WalkThroughTests
 {
