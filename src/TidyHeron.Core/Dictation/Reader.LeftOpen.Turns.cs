@@ -7,10 +7,12 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
-    private void TurnWhereTheEyesGo(Draft draft)
+    private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
-        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Stance: { } stance, Footwork: null or "step" or "turn" or "slide" or "shift" }
-            || draft.EyesTo is not { } side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
+        // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
+        var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && Formalities.IsStanding(now.Stance);
+        if (!goes) return;
         if (draft.Foot is { } foot && foot != side) return;
         draft.TurnSide = side;
         Assume(draft, "gaze", $"Read as turning to the {side.Word}, where the eyes go.", "look ahead");

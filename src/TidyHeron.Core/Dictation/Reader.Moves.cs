@@ -65,7 +65,7 @@ public sealed partial class Reader
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
-        TurnWhereTheEyesGo(draft);
+        TurnWhereTheEyesGo(draft, posture);
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);

@@ -24,8 +24,10 @@ public sealed partial class Reader
         }
         if (_side is { } another && _level is { } height && _draft is { Hands: [.., var said] })
         {
-            // "Double block: left low, right high": the same technique once more.
-            _draft.Hands.Add(said with { Hand = another.Hand, Level = height });
+            // "Parry low right": of what was just said. "Double block: left low, right high": the same technique once more.
+            var rightAfter = said is { Hand: null, Level: null } && _sideLexeme is { } told && Previous(_lexemes.IndexOf(told)) is { Kind: "level" } high && Previous(_lexemes.IndexOf(high)) is { IsHandTechnique: true };
+            if (rightAfter) _draft.Hands[^1] = said with { Hand = another.Hand, Level = height };
+            else _draft.Hands.Add(said with { Hand = another.Hand, Level = height });
             (_side, _level) = (null, null);
         }
         if (_side is { } side && _sideLexeme is { } lexeme)

@@ -99,6 +99,7 @@ public class MeaningInPlaceTests
     [InlineData("Left foot forward into bow, right fist through.", "step with the left foot, bow stance, right hand punch")]
     [InlineData("Reverse punch. Then turn to the left, left low block.", "reverse punch / turn 90 degrees left, left hand low block")]
     [InlineData("Left back stance, left knife-hand block. Step right, same with the other hand.", "left back stance, left hand knife-hand block / step with the right foot, right hand knife-hand block")]
+    [InlineData("With the bo parry low right.", "right hand low level staff side block")]
     [InlineData("Guarding block with a knife-hand.", "knife-hand block")]
     [InlineData("Knife hand middle guarding block.", "middle level knife-hand block")]
     [InlineData("Low block with an X-fist.", "X-block")]

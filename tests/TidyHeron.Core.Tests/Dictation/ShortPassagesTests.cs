@@ -36,6 +36,7 @@ public class ShortPassagesTests
     [InlineData("Horse stance. Turn left into left bow, punch. Pivot back to the centre, horse stance.", "0 none horse, 270 left bow, 0 none horse")]
     [InlineData("Left foot to the left, left cat stance. Left foot back to right foot, right foot steps right, right cat stance.", "270 left cat, 90 right cat")]
     [InlineData("Horse stance. Slide the right foot to the left and come up to left cat stance.", "0 none horse, 0 left cat")]
+    [InlineData("Ready stance. Look left, step left, low block.", "270 left short-front")]
     // Which foot leads.
     [InlineData("Left front stance. Right foot steps back, turn 180 right, low block.", "0 left front, 180 right front")]
     [InlineData("Left front stance. Slide the left foot back half, left hammer fist.", "0 left front, 0 left front")]
