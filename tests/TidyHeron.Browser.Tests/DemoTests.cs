@@ -218,11 +218,11 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         var line = person.See(By.Id("say"));
         const string Square = "1. Step left foot forward, front stance. 2. Step, punch. 3. Turn left 90, low block. 4. Step, punch. 5. Turn left 90, low block. 6. Step, punch. 7. Turn right 90, low block. 8. Step, punch. 9. Step, punch. Return to ready.";
         line.SendKeys(Square);
-        person.SeeText("from where it began.");
-        person.PageText().ShouldContain("count 7 turned 90° left (read as 90° right)");
+        person.SeeText("The form ends far from where it began.");
+        person.PageText().ShouldContain("if count 7 turned 90° left (read as 90° right):");
         person.AxeFindsNothing();
         line.SendKeys(Keys.Control + "a");
         line.SendKeys(Square.Replace("right 90", "left 90"));
-        person.Until(() => !person.PageText().Contains("(read as 90° right)"), "nothing to mend any more");
+        person.Until(() => !person.PageText().Contains("ends far from"), "nothing to mend any more");
     }
 }

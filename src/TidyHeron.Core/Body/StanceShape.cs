@@ -94,9 +94,13 @@ public enum HeelUp { None, Lead, Rear, Both }
 public sealed class StanceSet
 {
     private static readonly Lazy<StanceSet> StandardSet = new(Read);
+    private static readonly HashSet<string> Resting = ["attention-stance", "ready-stance", "closed-stance", "open-stance", "wide-ready-stance", "both-knees"];
     private readonly FrozenDictionary<TermId, StanceShape> _shapes;
 
     private StanceSet(FrozenDictionary<TermId, StanceShape> shapes) => _shapes = shapes;
+
+    /// <summary>Whether one only stands or kneels in it, waiting, as forms open and close (common practice).</summary>
+    public static bool IsStanding(TermId stance) => Resting.Contains(stance.Value);
 
     /// <summary>The shapes that ship with the product (<c>Body/Data/shapes.json</c>, each with its source).</summary>
     public static StanceSet Standard => StandardSet.Value;

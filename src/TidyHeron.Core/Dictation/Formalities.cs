@@ -8,17 +8,12 @@ internal enum Formality { None, Opening, Other }
 /// <summary>Tells the openings and closings of a form, which take no count, from its moves.</summary>
 internal static class Formalities
 {
-    private static readonly HashSet<string> Standing = ["attention-stance", "ready-stance", "closed-stance", "open-stance", "wide-ready-stance", "both-knees"];
-
-    /// <summary>Whether one only stands in it, waiting.</summary>
-    public static bool IsStanding(TermId stance) => Standing.Contains(stance.Value);
-
     public static Formality Of(Draft draft, Move move, bool nothingCountedYet, StanceSet stances)
     {
         if (nothingCountedYet && !draft.IsNumbered && draft.SalutesNext) return Formality.Opening; // "right fist to the left palm, salute"
         if (draft.Footwork is "bow" or "announce" or "return") return Formality.Other;
         if (draft.IsOpening && nothingCountedYet) return Formality.Opening;
-        var stands = move.Stance is { } stance && (Standing.Contains(stance.Kind.Value) || stances.Of(stance.Kind).Feet == FeetKind.Even && draft.IsOpening);
+        var stands = move.Stance is { } stance && (StanceSet.IsStanding(stance.Kind) || stances.Of(stance.Kind).Feet == FeetKind.Even && draft.IsOpening);
         // So is what the hands hold before anything is done: "stand, left fist at the waist".
         if (nothingCountedYet && move is { Stance: null, Footwork: null, Kick: null, Turn: null, Facing: null, Shout: false, Hands.Count: > 0 } && move.Hands.All(AtRest) && draft.Stands) return Formality.Opening;
         // Standing ready before the first count, with the hands at rest, is the opening position.

@@ -47,7 +47,7 @@ public sealed partial class Reader
         }
         BeginTurnIfDone(i);
         // "Turn all the way around, 180 degrees": the number tells how far.
-        if (allTheWay && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
+        if (allTheWay && RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount"))
         {
             Note(_lexemes[i], "turn");
             return;
@@ -91,7 +91,7 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
-        if (_draft is { SentenceEnded: true, IsDone: true } && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun")) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun")) Begin(Counting.Own);
         // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
         if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
         {
@@ -197,7 +197,7 @@ public sealed partial class Reader
         }
         Note(lexeme, "way");
         // "…, low block left. Then straight forward with the left, …": another move; from a diagonal it goes to the front again.
-        if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && RestOfSentence(i).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
         if (lexeme.Plain == "straight forward" && Here().Heading.Degrees is 45 or 315 && _draft is { IsDone: false, HasTurn: false, Facing: null })
         {
             _draft.Facing = Notation.Heading.Front;

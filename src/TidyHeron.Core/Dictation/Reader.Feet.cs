@@ -59,12 +59,13 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
-        // "Stand up on the left leg, right knee up", "left foot up to the right, stand on the right leg": one leg stands.
-        if ((_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up" or "knee raised") || _draft is { Stands: true, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && _draft.Foot == foot.Other) && Follows(SideIndex(i), "on"))
+        // "Stand up on the left leg, right knee up": one leg stands.
+        if (_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up" or "knee raised") && Follows(SideIndex(i), "on"))
         {
             (_draft.Stance, _draft.Lead, _draft.Foot) = (new TermId("crane-stance"), foot, null);
             return;
         }
+        // "Left foot up to the right, stand on the right leg."
         if (Previous(SideIndex(i)) is { Kind: "support" } stands && stands.Plain.StartsWith("stand", StringComparison.Ordinal) && _draft is { Footwork: "pull-together" or "lift-foot", Stance: null, IsDone: false, SentenceEnded: false } && (_draft.Foot ?? foot.Other) == foot.Other)
         {
             (_draft.Stance, _draft.Lead) = (new TermId("crane-stance"), foot);

@@ -128,7 +128,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "middle" or "to the middle" && _draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Next(i) is null)
         {
             _draft.TurnAmount = 90;
-            _draft.TurnSide = _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("side")) is { } to ? to.Value == "left" ? Side.Left : Side.Right : null;
+            _draft.TurnSide = RestOfSentence(i).FirstOrDefault(l => l.Is("side")) is { } to ? to.Value == "left" ? Side.Left : Side.Right : null;
             Note(lexeme, "turn", "Read as a right angle.", "the front");
             return;
         }

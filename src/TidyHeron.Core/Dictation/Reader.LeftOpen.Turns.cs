@@ -11,7 +11,7 @@ public sealed partial class Reader
     {
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
-        var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && Formalities.IsStanding(now.Stance);
+        var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);
         if (!goes) return;
         if (draft.Foot is { } foot && foot != side) return;
         draft.TurnSide = side;
@@ -21,7 +21,7 @@ public sealed partial class Reader
     /// <summary>"…, punch, shout. Turn on the right foot to the left, ready.": a form ends facing as it began. Common practice.</summary>
     private void EndsFacingTheFront(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "turn" or "pivot", TurnSide: { } side, TurnAmount: null, Facing: null, IsDone: false, IsNumbered: false, Stance: { } stance } || !Formalities.IsStanding(stance) || now.Heading == Heading.Front || _after.Count > 0
+        if (draft is not { Footwork: "turn" or "pivot", TurnSide: { } side, TurnAmount: null, Facing: null, IsDone: false, IsNumbered: false, Stance: { } stance } || !StanceSet.IsStanding(stance) || now.Heading == Heading.Front || _after.Count > 0
             || _lexemes.Any(l => l.Start > _fields[^1].Start && l.Kind is "technique" or "footwork" or "stance")) return;
         draft.Facing = Heading.Front;
         Assume(draft, "side", "Read as facing the front again, as a form ends.", $"{side.Word} 90 degrees");
@@ -94,7 +94,7 @@ public sealed partial class Reader
     private void OpensToTheSide(Draft draft, Posture now)
     {
         if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
-            || !Formalities.IsStanding(now.Stance)) return;
+            || !StanceSet.IsStanding(now.Stance)) return;
         // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot == Side.Left ? Way.Left : Way.Right;
@@ -124,12 +124,12 @@ public sealed partial class Reader
     {
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && Formalities.IsStanding(now.Stance)) ? draft.Foot : null;
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
-        var first = FirstHere(now, out var from);
-        if (from is { } before && (before.Heading != Heading.Front || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even) || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
+        var first = FirstHere(now, out var before);
+        if (before.Heading != Heading.Front || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
         (draft.TurnSide, draft.TurnAmount) = (side, 180);
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
     }
@@ -143,7 +143,7 @@ public sealed partial class Reader
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn", HasHands: true, Kick: null }) return;
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
-        if (before is null || first >= moves.Count - 1 || moves[first] is not { Hands.Count: > 0 } came) return;
+        if (first >= moves.Count - 1 || moves[first] is not { Hands.Count: > 0 } came) return;
         var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : Turn.None);
         if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
@@ -153,7 +153,7 @@ public sealed partial class Reader
     }
 
     /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
-    private int FirstHere(Posture now, out Posture? before)
+    private int FirstHere(Posture now, out Posture before)
     {
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
         var first = walk.Postures.Count;
@@ -181,7 +181,7 @@ public sealed partial class Reader
             || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // The feet have stayed on one line since the stance without a lead.
         var first = FirstHere(now, out var before);
-        if (before is null || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
+        if (_ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
             || SoFar().Moves.Skip(SoFar().Moves[first].Footwork is { Kind.Value: "step", Way: Way.Left or Way.Right } ? first + 1 : first).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");

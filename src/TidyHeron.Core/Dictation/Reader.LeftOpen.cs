@@ -72,7 +72,7 @@ public sealed partial class Reader
     /// <summary>"Left foot back to the right, step out right, low block": out of feet drawn together one steps into the stance of before.</summary>
     private void StepsOutAsBefore(Draft draft, Posture now)
     {
-        if (draft is not { Stance: null, Footwork: "step", Foot: not null, HasHands: true, Counting: Counting.Then, Way: null or Way.Left or Way.Right, Kick: null } || !Formalities.IsStanding(now.Stance) || _said is not [.., { Footwork.Kind.Value: "pull-together" }]) return;
+        if (draft is not { Stance: null, Footwork: "step", Foot: not null, HasHands: true, Counting: Counting.Then, Way: null or Way.Left or Way.Right, Kick: null } || !StanceSet.IsStanding(now.Stance) || _said is not [.., { Footwork.Kind.Value: "pull-together" }]) return;
         var before = Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + _said.Count - 1).ToValueList() }, BodyMeasures.Reference, _ways).End.Stance;
         if (_ways.Stances.Of(before).Feet != FeetKind.Lead) return;
         draft.Stance = before;

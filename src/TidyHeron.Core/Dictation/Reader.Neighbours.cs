@@ -23,6 +23,9 @@ public sealed partial class Reader
         return -1;
     }
 
+    /// <summary>The lexemes after one, to the end of its sentence.</summary>
+    private IEnumerable<Lexeme> RestOfSentence(int i) => _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence);
+
     /// <summary>Whether nothing but "then", articles and commas stands before it in its sentence.</summary>
     private bool OnlySmallWordsBefore(int i)
     {

@@ -78,7 +78,7 @@ public sealed partial class Reader
         if (kind == "switch" && lexeme.Plain is "switch" or "switches" or "switch over" or "change" && _foot is null && _ways.Stances.Of(Now().Stance).Feet == FeetKind.Even && (_draft.IsEmpty || _draft is { SentenceEnded: true, HasBody: true }) && !Clauses(i).Any(l => l.Kind is "footNoun" or "stance"))
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            if (!_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique || l.Is("level"))) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
+            if (!RestOfSentence(i).Any(l => l.IsHandTechnique || l.Is("level"))) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
             if (!_draft.HasHands) _draft.Footwork = "stay";
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
             return true;
@@ -93,7 +93,7 @@ public sealed partial class Reader
         }
         // "Open the hands and rise": from a long stance one comes up into a shorter one, from the ground to the feet.
         if (kind == "rise" && _ways.Stances.Of(Now().Stance) is { Feet: FeetKind.Lead } && !IsLow(Now().Stance) && lexeme.Plain is "rise" or "rises" or "rise up" or "come up" or "straighten up" && _draft is { Stance: null, Footwork: null, HasHands: true, SentenceEnded: false }
-            && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")
+            && !RestOfSentence(i).Any(l => l.Is("stance")) && Now().Stance.Value is not "short-front-stance")
         {
             (_draft.Footwork, _draft.Stance, _draft.Lead) = ("shift", new TermId("short-front-stance"), Now().Lead);
             Note(lexeme, "footwork", "Read as coming up into a short front stance.", "rise into ready stance");
@@ -107,7 +107,7 @@ public sealed partial class Reader
             return true;
         }
         // "The hands press down, then come up back to back": in a stance side by side the hands do.
-        if (kind == "rise" && lexeme.Plain is "come up" or "comes up" && _draft is { HasHands: true, SentenceEnded: false } && !IsLow(_draft.Stance ?? Now().Stance) && _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even && !_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")))
+        if (kind == "rise" && lexeme.Plain is "come up" or "comes up" && _draft is { HasHands: true, SentenceEnded: false } && !IsLow(_draft.Stance ?? Now().Stance) && _ways.Stances.Of(_draft.Stance ?? Now().Stance).Feet == FeetKind.Even && !RestOfSentence(i).Any(l => l.Is("stance")))
         {
             Note(lexeme, "filler");
             if (Next(i) is { Kind: "way", Value: "back" }) _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };

@@ -88,7 +88,7 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
         if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
-        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Is("handNoun") || l.Is("side") && !Formalities.IsStanding(Now().Stance)) && SinceTheTurn() is { } since)
+        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
             _fields[^1] = _fields[^1] with

@@ -23,8 +23,6 @@ public sealed partial class Reader
 
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
 
-    private IEnumerable<Lexeme> RestOfSentence(int i) => _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence);
-
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
     private void RetellWeapons(int i)
     {

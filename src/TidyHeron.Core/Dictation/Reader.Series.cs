@@ -62,7 +62,7 @@ public sealed partial class Reader
         var many = IndexBefore(i);
         while (many >= 0 && _lexemes[many].Is("level")) many = IndexBefore(many);
         if (many < 0 || _lexemes[many] is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
-        if (_lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch" && _lexemes[i].Value == "punch"))) return false;
+        if (RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch" && _lexemes[i].Value == "punch"))) return false;
         _fields[^1] = _fields[^1] with { Assumption = "Read as three steps, as before.", Instead = Slice(_lexemes[i]) + " on the spot" };
         return true;
     }
@@ -122,7 +122,7 @@ public sealed partial class Reader
         if (Previous(i) is not { Kind: "number" } number || number.Number is < 2 or > 9 || !IsPlural(_lexemes[i])) return false;
         // "Two blocks, outside block left then low block right": any blocks.
         if (_lexemes[i].Value is "block" or "strike" or "punch" && !_lexemes[i].Plain.Contains(' ')
-            && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
+            && RestOfSentence(i).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
         var sentences = 0;
         return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
     }

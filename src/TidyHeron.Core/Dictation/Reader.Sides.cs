@@ -75,7 +75,7 @@ public sealed partial class Reader
         // "Go left, walking stance": with no foot named, the body goes there.
         if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } or { Kind: "ordinal" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
         {
-            if (_draft is { SentenceEnded: true, HasBody: true } || _draft.Stance is { } stoodIn && Formalities.IsStanding(stoodIn)) Begin(Counting.Own);
+            if (_draft is { SentenceEnded: true, HasBody: true } || _draft.Stance is { } stoodIn && StanceSet.IsStanding(stoodIn)) Begin(Counting.Own);
             _draft.TurnSide = side;
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
@@ -102,7 +102,7 @@ public sealed partial class Reader
             return true;
         }
         // "(1) to the left front stance": out of a stance in which one only stands.
-        if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && Formalities.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
+        if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && StanceSet.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
         {
             _draft.TurnSide = side;
             Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} {Slice(ahead)}");

@@ -29,12 +29,10 @@ public sealed record ClosingReading(double EndsCm, IReadOnlyList<ClosingTurn> Tu
     /// <summary>The reading of a whole form; none for one that does not come back to standing or is too short to tell.</summary>
     public static ClosingReading? Of(FormReading reading)
     {
-        if (reading.TotalCounts < FewestCounts || !IsStanding(reading.Walk.End.Stance) || reading.Form.Moves[^1].Footwork?.Kind.Value is "jump") return null;
+        if (reading.TotalCounts < FewestCounts || !StanceSet.IsStanding(reading.Walk.End.Stance) || reading.Form.Moves[^1].Footwork?.Kind.Value is "jump") return null;
         var ends = (reading.Walk.End.Middle - reading.Walk.Start.Middle).Length;
         return new ClosingReading(ends, ends < FarCm ? [] : Likeliest(reading, ends));
     }
-
-    private static bool IsStanding(TermId stance) => stance.Value is "ready-stance" or "closed-stance" or "attention-stance" or "open-stance" or "t-stance" or "heel-line-stance";
 
     private static IReadOnlyList<ClosingTurn> Likeliest(FormReading reading, double ends)
     {

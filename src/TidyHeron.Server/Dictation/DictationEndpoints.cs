@@ -22,13 +22,9 @@ public sealed record DictationRequest(string Text, FormDocument? Form = null, st
 /// <param name="Unread">What was not understood.</param>
 /// <param name="Findings">What contradicts itself in the moves that were said.</param>
 /// <param name="Readings">Everything computed from the form with what was said put in.</param>
-/// <param name="Closing">Whether the form ends where it began; none where it does not come back to standing.</param>
+/// <param name="ClosingTurns">Turns that, taken otherwise, would bring a form that ends far from its start back to it; none where it ends near enough or does not come back to standing.</param>
 public sealed record DictationResponse(FormDocument Form, IReadOnlyList<SaidMove> Moves, IReadOnlyList<SaidField> Fields,
-    IReadOnlyList<SaidUnread> Unread, IReadOnlyList<SaidFinding> Findings, ReadingsResponse Readings, SaidClosing? Closing);
-
-/// <param name="EndsCm">How far from where it began the form ends.</param>
-/// <param name="Turns">Turns that, taken otherwise, would bring it there; none where it ends near enough.</param>
-public sealed record SaidClosing(double EndsCm, IReadOnlyList<SaidTurn> Turns);
+    IReadOnlyList<SaidUnread> Unread, IReadOnlyList<SaidFinding> Findings, ReadingsResponse Readings, IReadOnlyList<SaidTurn> ClosingTurns);
 
 /// <param name="Count">The count of the turn.</param>
 /// <param name="Turned">Signed degrees of the turn as it was read, to the right positive.</param>
@@ -85,7 +81,7 @@ public static class DictationEndpoints
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
             ReadingsResponse.From(readings),
-            ClosingReading.Of(readings) is { } closing ? new SaidClosing(ReadingsResponse.Round(closing.EndsCm), closing.Turns.Select(t => new SaidTurn(t.Count, t.Turned.Degrees, t.Would.Degrees, ReadingsResponse.Round(t.EndsCm))).ToArray()) : null));
+            (ClosingReading.Of(readings)?.Turns ?? []).Select(t => new SaidTurn(t.Count, t.Turned.Degrees, t.Would.Degrees, ReadingsResponse.Round(t.EndsCm))).ToArray()));
     }
 
     private static SaidMove Describe(FormReading reading, int index)

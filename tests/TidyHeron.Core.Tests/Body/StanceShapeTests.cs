@@ -34,4 +34,16 @@ public class StanceShapeTests
             end.Heading.ShouldBe(Heading.Front + Turn.To(side, 90));
         }
     }
+
+    [Theory]
+    [InlineData("step")]
+    [InlineData("stomp")]
+    public void A_raised_foot_set_down_to_the_side_ends_standing_on_both(string footwork)
+    {
+        var crane = new Move(MoveId.New()) { Stance = new StanceTaken(new TermId("crane-stance"), Side.Left) };
+        var down = new Move(MoveId.New()) { Footwork = new Footwork(new TermId(footwork), Side.Right, Way.Right) };
+        var end = Walk.Of(new Form { Moves = [crane, down] }, BodyMeasures.Reference, Conventions.Standard).End;
+        end.Stance.Value.ShouldBe("ready-stance");
+        (end.Left.Lifted || end.Right.Lifted).ShouldBeFalse();
+    }
 }

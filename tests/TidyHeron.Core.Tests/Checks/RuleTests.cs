@@ -147,4 +147,10 @@ public class RuleTests
         Samples.ReadingOf(LeftSide + string.Format(RightSide, "right hand rising block")).Findings.ShouldBeEmpty();
         Samples.ReadingOf(LeftSide + LeftSide.Replace("90 degrees left", "180 degrees left")).Findings.ShouldBeEmpty();
     }
+
+    [Fact]
+    public void Passages_that_overlap_are_alike_and_no_slip() =>
+        // The first published pattern as it is told: low blocks and punches on two lines, then inside blocks (Choi, Encyclopedia of
+        // Taekwon-Do; recalled from memory). Its fifth turn mirrors the fourth but for the block, and their neighbours are each other's.
+        Samples.ReadingOf(Dictation.WalkThroughTests.WordsOf("notes-to-check")).Findings.Where(f => f.Rule == "mirror-slip").ShouldBeEmpty();
 }

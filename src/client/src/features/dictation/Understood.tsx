@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { SideMark } from "../../ui/SideMark";
+import { centimetres } from "../floor/FloorView";
 
 type Reading = Schemas["DictationResponse"];
 type Decision = { start: number; length: number; instead: string };
@@ -26,6 +27,7 @@ export function Understood({
   return (
     <div className="flex flex-col gap-1.5">
       {many ? <HowMany reading={reading} /> : moves}
+      {many && <ClosingTurns reading={reading} />}
       {many && <Findings reading={reading} />}
       <NotUnderstood reading={reading} onTeach={onTeach} />
       <Guesses reading={reading} text={text} onInstead={onInstead} />
@@ -38,37 +40,33 @@ export function Understood({
   );
 }
 
-/** "21 moves on 18 counts. It ends where it began." */
+/** "21 moves on 18 counts." */
 function HowMany({ reading }: { reading: Reading }) {
   const counts = new Set(reading.moves.map((m) => m.count).filter((count) => count > 0)).size;
   return (
     <p>
-      Read as <b>{reading.moves.length} moves</b> on <b>{counts === 1 ? "one count" : `${counts} counts`}</b>.{" "}
-      {reading.closing && <Closing closing={reading.closing} />}
+      Read as <b>{reading.moves.length} moves</b> on <b>{counts === 1 ? "one count" : `${counts} counts`}</b>.
     </p>
   );
 }
 
-/** A form that comes back to standing should end where it began; if not, the turns that would bring it there. */
-function Closing({ closing }: { closing: NonNullable<Reading["closing"]> }) {
-  const where =
-    closing.endsCm < 20 ? "It ends where it began." : `It ends ${distance(closing.endsCm)} from where it began.`;
-  if (closing.turns.length === 0) return where;
+/** Turns that would bring a form back that ends far from where it began; how far off it ends stands under the floor. */
+function ClosingTurns({ reading }: { reading: Reading }) {
+  if (reading.closingTurns.length === 0) return null;
   return (
-    <span className="border-l-4 border-reed bg-reed-soft px-2">
-      <b>{where}</b> It would end {closing.turns.every((t) => t.endsCm < 100) ? "on the spot" : "nearer"} if{" "}
-      {closing.turns
-        .map(
-          (t) =>
-            `count ${t.count} ${t.would === 0 ? "did not turn" : `turned ${degrees(t.would)}`} (read as ${degrees(t.turned)})`,
-        )
-        .join(", or if ")}
-      .
-    </span>
+    <div className="border-l-4 border-reed bg-reed-soft px-2">
+      <p>The form ends far from where it began. It would end near it:</p>
+      <ul className="list-disc pl-5">
+        {reading.closingTurns.map((t) => (
+          <li key={`${t.count} ${t.would}`}>
+            if count {t.count} {t.would === 0 ? "did not turn" : `turned ${degrees(t.would)}`} (read as{" "}
+            {degrees(t.turned)}): {centimetres(t.endsCm)} off
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
-
-const distance = (cm: number) => (cm < 100 ? `${Math.round(cm)} cm` : `${(cm / 100).toFixed(1)} m`);
 
 const degrees = (turn: number) => `${Math.abs(turn)}° ${turn > 0 ? "right" : "left"}`;
 
