@@ -31,7 +31,7 @@ internal sealed record FootChoice(
         Side? lead = shape.Feet == FeetKind.Even ? null : statedLead ?? (kind == "return" ? opening.Lead : null);
         if (shape.Feet != FeetKind.Even && lead is null)
         {
-            lead = LeadAfter(now, move, kind, moved, turned, shape.Feet);
+            lead = LeadAfter(now, move, kind, moved, turned, shape);
             inferred |= Inferred.Lead;
         }
 
@@ -59,6 +59,7 @@ internal sealed record FootChoice(
             "lift-foot" => new TermId("crane-stance"),
             // Rising from the knees or the ground, and stepping out of a stance without a lead, ends in some stance
             // that was not named; a short front stance is the least that can be meant.
+            "rise" when move.Kick is { Landing: Landing.Front or Landing.Back } => new TermId("short-front-stance"),
             "rise" => new TermId("ready-stance"),
             "fall" => new TermId("lying"),
             "step" when now.Stance.Value is "both-knees" => new TermId("kneeling-stance"), // one foot forward, the other knee stays on the floor
@@ -172,15 +173,17 @@ internal sealed record FootChoice(
     private static Side? SideOfTheBlock(Move move) =>
         move.Stance is not null && move.Hands is [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: Hand.Left or Hand.Right } block] ? block.Hand == Hand.Left ? Side.Left : Side.Right : null;
 
-    private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, FeetKind feet)
+    private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, StanceShape shape)
     {
-        if (feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
+        if (shape.Feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
         // A foot that has crossed over and then turned comes to lie on the other side: crossed behind it leads, in front it follows.
         if (moved is not null && turned.Amount > 90 && kind is "cross-front" or "cross-behind") return kind == "cross-behind" ? moved.Value : moved.Value.Other;
         // A foot that leads and slides back into a cat stance is only drawn nearer.
         if (kind is "slide-back" && move.Stance is { Kind.Value: "cat-stance" } && moved == now.Lead && turned.Degrees == 0) return moved!.Value;
         // Stepping back and turning about puts that foot where one then faces.
         if (moved is { } behind && turned.Amount >= 135 && kind is "step-back") return behind;
+        // The weight goes onto the rear leg of a stance that rests there, onto the front leg of the others.
+        if (kind is "shift" && move.Footwork?.Foot is { } onto) return shape.LeadWeight < 50 ? onto.Other : onto;
         if (moved is { } foot)
             // The knee that goes down is behind.
             return kind is "step-back" or "slide-back" or "cross-behind" or "kneel" || move.Footwork?.Way is Way.Back or Way.BackLeft or Way.BackRight

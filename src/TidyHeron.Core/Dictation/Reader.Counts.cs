@@ -73,6 +73,7 @@ public sealed partial class Reader
 
     // The numbers that were called in this text, and the moves on them: a section may begin with nine.
     private readonly Dictionary<int, MoveId> _called = [];
+    private readonly List<(int Number, MoveId Move, Lexeme Lexeme)> _calls = []; // in the order of the text
 
     private int? CalledNumber(int i)
     {
@@ -165,7 +166,11 @@ public sealed partial class Reader
         _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
         var called = CalledNumber(i);
         var one = called == 1 && !_called.ContainsKey(1);
-        if (called is { } number) _called[number] = _draft.Id;
+        if (called is { } number)
+        {
+            _called[number] = _draft.Id;
+            if (!lexeme.Is("countWord")) _calls.Add((number, _draft.Id, lexeme)); // "yi" is one here and two there
+        }
         if ((_first is true || _called.Count <= 2 && _before.All(m => m.Counting == Counting.Uncounted)) && _said.Count > 0 && one)
         {
             // What was said before "one" opens the form; it has no number.
@@ -173,6 +178,21 @@ public sealed partial class Reader
             ForgetNow();
         }
         _first = false;
+    }
+
+    /// <summary>Tells where the number that was called is not that of the count: something before it was read as one count too many, or too few.</summary>
+    private void TellMiscounts(Form form)
+    {
+        var counts = Notation.Counts.Of(form);
+        int? off = null;
+        foreach (var (number, move, lexeme) in _calls)
+        {
+            if (form.IndexOf(move) is not (>= 0 and var at) || counts[at] == 0) continue;
+            var by = counts[at] - number;
+            if (off is { } before && by != before && _fields.FindIndex(f => f.Start == lexeme.Start && f.Field == "count") is var field and >= 0)
+                _fields[field] = _fields[field] with { Move = move, Assumption = $"Called {number}, but it is count {counts[at]} here: something before it was read as {(by > before ? "a count of its own" : "part of another count")}." };
+            off = by;
+        }
     }
 
     /// <summary>"Perform 15 and 16 in a fast motion.": a pace for counts that were called before.</summary>

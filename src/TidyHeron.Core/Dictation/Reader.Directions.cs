@@ -61,7 +61,7 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" }) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
+        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
@@ -141,7 +141,7 @@ public sealed partial class Reader
             return;
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
-        if (backwards && !lexeme.Plain.Contains("wall") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
+        if (backwards && !lexeme.Plain.Contains("wall") && !(lexeme.Plain == "south" && _lexemes.Any(l => l.Plain is "north" or "east" or "west")) && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
@@ -253,6 +253,8 @@ public sealed partial class Reader
         }
         // "Turn back to horse": the stance tells where.
         if (_draft.IsTurning && way == Way.Back && !_draft.HasTurn && Next(i) is { Kind: "stance" } into && _ways.Stances.Of(into.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(into.Term.Id) is not null) return;
+        // "Turn the hips left, front stance, elbow. Turn back, horse stance": out of which one has only turned.
+        if (_draft is { IsTurning: true, HasTurn: false } && way == Way.Back && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2] is { Kind: "stance", Term: { } wide } && _ways.Stances.Of(wide.Id).IsStraddle && HasOnlyTurnedOutOf(wide.Id)) return;
         if (_draft is { IsTurning: true, SentenceEnded: false } && way == Way.Back)
         {
             _draft.TurnAmount ??= 180;

@@ -40,7 +40,7 @@ public sealed partial class Reader
             Unread(lexeme);
             return;
         }
-        Note(lexeme, "foot", $"The {lexeme.Plain} is the {side.Word} one here.");
+        Note(lexeme, "foot", $"“{lexeme.Plain}” is the {side.Word} one here.");
         AssignFoot(i, side);
 
         Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : posture.KickingFoot ?? (posture.Left.Lifted ? Side.Left : posture.Right.Lifted ? Side.Right : null);
@@ -90,6 +90,15 @@ public sealed partial class Reader
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
             return;
         }
+        // "Bring the left foot back, look right, right foot out, back stance": the other one goes on.
+        if (previousStop() && _draft is { Foot: { } back, Footwork: "step" or "step-back" or "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (_draft.Footwork != "step" || _draft.Way == Way.Back) && back == foot.Other && back == Now().Lead && Next(i) is null && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "out" or "goes")
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            Begin(Counting.Then);
+            (_draft.Footwork, _draft.Foot) = ("step", foot);
+            return;
+        }
+        bool previousStop() => SideIndex(i) is var named and > 0 && (_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail"));
         // "Right foot to left foot, then left foot to D": one after the other.
         if ((_then || SideIndex(i) is var named and > 0 && _lexemes[named - 1].Plain == "and") && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (came != foot || _then) && !Follows(SideIndex(i), "to", "against"))
         {
@@ -203,7 +212,7 @@ public sealed partial class Reader
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
         var behind = _lexemes[i].Plain.Contains("behind");
         if (end > i && (_draft is { Footwork: "step" or "cross-front", IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
-        else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { IsTurning: true, Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && Next(end) is null || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return end;
     }
 
@@ -260,7 +269,7 @@ public sealed partial class Reader
             _draft.Foot ??= foot;
             _foot = null;
         }
-        if (shape.Feet == FeetKind.Even && Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") && !_draft.HasTurn && _draft.Facing is null && (LastHeadingIn(stance) ?? (stance == _form.Opening.Stance ? Heading.Front : null)) is { } home && home != Now().Heading)
+        if (shape.Feet == FeetKind.Even && (Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") || _draft is { IsTurning: true, Foot: null } && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Is("way", "back") && HasOnlyTurnedOutOf(stance)) && !_draft.HasTurn && _draft.Facing is null && (LastHeadingIn(stance) ?? (stance == _form.Opening.Stance ? Heading.Front : null)) is { } home && home != Now().Heading)
         {
             _draft.Facing = home;
             Note(lexeme, "stance", $"Read as facing where it was stood in before, {Speech.Heading(home, _ways.Directions)}.");
@@ -287,6 +296,18 @@ public sealed partial class Reader
         for (var k = walk.Postures.Count - 1; k >= 0; k--)
             if (walk.Postures[k].Stance == stance) return walk.Postures[k].Heading;
         return null;
+    }
+
+    /// <summary>Whether the feet have not stepped since a stance was last stood in.</summary>
+    private bool HasOnlyTurnedOutOf(TermId stance)
+    {
+        var (form, walk) = (SoFar(), Walk.Of(SoFar(), BodyMeasures.Reference, _ways));
+        for (var k = walk.Postures.Count - 1; k >= 0; k--)
+        {
+            if (walk.Postures[k].Stance == stance) return true;
+            if (form.Moves[k].Footwork is { Kind.Value: not ("turn" or "pivot" or "shift" or "stay") }) return false;
+        }
+        return false;
     }
 
     /// <summary>"From the right front stance": where the move comes from, not where it goes. At the opening, the start.</summary>

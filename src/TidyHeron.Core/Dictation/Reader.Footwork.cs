@@ -12,7 +12,9 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
-        if (SaysSomethingElse(i) || kind == "land" && ComesDown(i)) return;
+        // "Right foot comes down": one word of several, with its foot in it.
+        if (_side is { } itself && lexeme.Plain.Split(' ') is ["foot" or "leg", ..]) (_foot, _limbLexeme, _side) = (itself, lexeme, null);
+        if (SaysSomethingElse(i) || kind == "land" && ComesDown(i) || StepsDown(i)) return;
         // "Turn ninety degrees, pulling the left foot around": how the turn goes.
         if (kind == "pull-together" && (_draft.HasTurn || _draft.IsTurning) && _draft is { IsDone: false, SentenceEnded: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round"))
         {
@@ -51,7 +53,8 @@ public sealed partial class Reader
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind is "lift-foot" or "stomp") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
-        else if (_draft is { Footwork: "step", Foot: not null, Way: not null } && kind is "shift") { } // "the left foot travels out to the left and we sit in a back stance": it steps
+        else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null }) { } // "the left foot travels out and we sit in a back stance": it steps
+        else if (kind is "step" && _draft is { Footwork: "shift", Foot: null, IsDone: false } && _foot is not null) _draft.Footwork = kind; // "shift forward, right foot steps up"
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
@@ -140,6 +143,17 @@ public sealed partial class Reader
         return false;
     }
 
+    /// <summary>"Right front kick and step forward, left punch": the foot that kicked comes down in front.</summary>
+    private bool StepsDown(int i)
+    {
+        if (_lexemes[i].Value is not "step" || _draft is not { Kick: { Landing: null } kick, SentenceEnded: false } || _draft.IsTurning || _foot is { } other && other != kick.Foot) return false;
+        if (_lexemes[i].Plain.Split(' ')[^1] is not "forward" && Next(i) is not { Kind: "way", Value: "forward" }) return false;
+        if (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "footNoun" or "relFoot" or "side")) return false;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        Note(_lexemes[i], "landing");
+        return true;
+    }
+
     /// <summary>Whether a step with the other foot follows a foot that has come home or crossed, in the same breath.</summary>
     private bool GoesOnWithTheOtherFoot(int i)
     {
@@ -148,21 +162,35 @@ public sealed partial class Reader
         if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
         // "Bring the right foot to the left and step out with the left foot": to the left one.
         var beside = _draft is { Footwork: "step" or null } && _draft.Way == (moved == Side.Left ? Way.Right : Way.Left);
-        if (!beside && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind" or "stomp")) return false;
+        // "Bring the left foot back, look right, and step out with the right foot".
+        var homeFirst = _draft.Footwork is "step-back" or "step" && (_draft.Footwork is "step-back" || _draft.Way == Way.Back) && !_draft.HalfStep && moved == Now().Lead && _lexemes[i].Value == "step" && (_foot ?? WithTheFoot(i)) == moved.Other;
+        if (!beside && !homeFirst && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind" or "stomp")) return false;
+        beside |= homeFirst;
         var next = IndexAfter(i);
         var goes = _foot is { } waiting ? waiting != moved
-            : next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next));
+            : next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next))
+            || (homeFirst || _draft.Footwork is "pull-together") && WithTheFoot(i) is { } named && named != moved;
         if (goes && beside) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return goes;
+    }
+
+    /// <summary>"Step out the other way with the right foot": the foot told at the end of the clause.</summary>
+    private Side? WithTheFoot(int i)
+    {
+        var with = _lexemes.FindIndex(i, l => l.IsStop || l.Plain is "with");
+        return with >= 0 && _lexemes[with].Plain is "with" && IndexAfter(with) is var side and >= 0 && _lexemes[side].Is("side") && Next(side) is { Kind: "footNoun" }
+            ? _lexemes[side].Value == "left" ? Side.Left : Side.Right : null;
     }
 
     /// <summary>"Left foot back to the centre": the foot comes home beside the other one.</summary>
     private bool TakeBackToTheCentre(Lexeme lexeme)
     {
-        if (!lexeme.Plain.EndsWith("centre", StringComparison.Ordinal) && !lexeme.Plain.EndsWith("center", StringComparison.Ordinal)) return false;
-        // "Pivot back to the centre, horse stance": the way one faced there.
-        if (_draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && _foot is null && _lexemes.Skip(_lexemes.IndexOf(lexeme)).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("stance")) is { } stands && _ways.Stances.Of(stands.Term!.Id).Feet == FeetKind.Even)
+        if (lexeme.Plain.Split(' ')[^1] is not ("centre" or "center" or "middle")) return false;
+        // "Pivot back to the centre, horse stance", "come back to the middle, horse stance": the way one faced there.
+        var begins = _draft.IsEmpty || _draft.SentenceEnded || _draft is { IsNumbered: true, HasBody: false };
+        if ((begins || _draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false }) && _foot is null && _lexemes.Skip(_lexemes.IndexOf(lexeme)).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("stance")) is { } stands && _ways.Stances.Of(stands.Term!.Id) is var wide && (wide.IsStraddle || _draft.IsTurning && wide.Feet == FeetKind.Even))
         {
+            if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);
             _draft.Facing = LastHeadingIn(stands.Term.Id) ?? Notation.Heading.Front;
             Note(lexeme, "facing");
             return true;
@@ -172,6 +200,7 @@ public sealed partial class Reader
         TakeWaitingFoot();
         (_draft.Footwork, _draft.Way) = ("pull-together", null);
         Note(lexeme, "footwork", "Read as bringing the foot beside the other one.", "and return to ready");
+        if (_draft is { HasTurn: false, Facing: null } && Now().Heading is var there && there != Heading.Front && _form.Opening.Lead is null) _draft.Facing = Heading.Front;
         return true;
     }
 

@@ -9,6 +9,9 @@ public sealed partial class Reader
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
+        // "Left foot back to the right, look right, step out with the right foot".
+        if (_said is [.., { Footwork.Kind.Value: "pull-together", Gaze: Gaze.Left or Gaze.Right } home] && (home.Gaze == Gaze.Left ? Side.Left : Side.Right) is var looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
+            (draft.LooksFirst, draft.EyesTo) = (true, looked);
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);
@@ -27,11 +30,11 @@ public sealed partial class Reader
         Assume(draft, "side", "Read as facing the front again, as a form ends.", $"{side.Word} 90 degrees");
     }
 
-    /// <summary>"Kick, set it down in front, horse stance sideways": the side of the foot that came forward points to where one faced.</summary>
+    /// <summary>"Kick, set it down in front, horse stance sideways": the side of the foot that came forward, or is there when one only shifts, points to where one faced.</summary>
     private void StandsSideways(Draft draft, Posture now)
     {
         if (draft is not { IsSideways: true, Stance: { } stance, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
-        if ((draft.Kick is { } kick ? kick.Foot ?? now.Lead?.Other : draft.Foot ?? (draft.Footwork is "step" or "slide" ? now.Lead?.Other : null)) is not { } forward) return;
+        if ((draft.Kick is { } kick ? kick.Foot ?? now.Lead?.Other : draft.Foot ?? (draft.Footwork is "step" or "slide" ? now.Lead?.Other : draft.Footwork is "shift" ? now.Lead : null)) is not { } forward) return;
         (draft.TurnSide, draft.TurnAmount) = (forward.Other, 90);
         Assume(draft, "stance", $"Read as turned {forward.Other.Word}, with the {forward.Word} side where the front was.", _ways.Vocabulary.Name(stance, _ways.Tradition) + " turned 90 degrees " + forward.Word);
     }
@@ -60,6 +63,14 @@ public sealed partial class Reader
             (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", from, _lexemes[i - 1].Value == "left" ? Side.Left : Side.Right);
             if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
             Note(_lexemes[i], "turn", from == 90 ? "Read as the other diagonal." : "Read as 45 degrees.", from == 90 ? "turn 45 degrees" : "90 degrees");
+            return true;
+        }
+        // "Turn to the left corner, left bow."
+        if (_draft is { IsTurning: true, TurnAmount: null, TurnSide: not null, Facing: null, IsDone: false, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Is("side"))
+        {
+            var diagonal = Now().Heading.Degrees % 90 == 45;
+            _draft.TurnAmount = diagonal ? 90 : 45;
+            Note(_lexemes[i], "turn", diagonal ? "Read as the other diagonal." : "Read as 45 degrees.", diagonal ? "corner, 45 degrees" : "corner, 90 degrees");
             return true;
         }
         // "Diagonal right, right knife hand."
@@ -99,6 +110,14 @@ public sealed partial class Reader
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot == Side.Left ? Way.Left : Way.Right;
         Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
+    }
+
+    /// <summary>"Draw the right foot back to six o'clock, back stance, left block": that is where the foot goes; the hand over the other one says where one faces.</summary>
+    private void GoesBackWithoutTurning(Draft draft, Posture now)
+    {
+        if (draft is not { FacingIsLoose: true, Facing: { } there, HasTurn: false, Footwork: "step-back", Foot: { } foot, Lead: null, Hands: [{ Hand: { } hand }, ..] } || there != now.Heading + Turn.To(foot, 180) || hand.OnSide != foot.Other) return;
+        (draft.Facing, draft.FacingIsLoose) = (null, false);
+        Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
     }
 
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>
@@ -144,9 +163,11 @@ public sealed partial class Reader
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
         if (first >= moves.Count - 1 || moves[first] is not { Hands.Count: > 0 } came) return;
-        var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : Turn.None);
-        if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        // A step to the side may have led there as well, if the feet still stand on that line.
+        var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
+        var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
+        if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
         if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && (p.First.Hand is null || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");

@@ -61,6 +61,32 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
     }
 
+    /// <summary>"Shift forward, left punch" out of a back stance: the stance that one shifted into for such a punch before.</summary>
+    private void ShiftsAsBefore(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Footwork: "shift", Kick: null, HasTurn: false, Facing: null, HasHands: true } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
+        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var walk = Walk.Of(SoFar() with { Moves = moves.ToValueList() }, BodyMeasures.Reference, _ways);
+        var at = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).LastOrDefault(k => moves[k] is { Footwork.Kind.Value: "shift", Stance: not null, Hands.Count: > 0 } && walk.Postures[k - 1].Stance == now.Stance);
+        if (at == 0) return;
+        (draft.Stance, draft.Lead) = (moves[at].Stance!.Kind, lead);
+        Assume(draft, "footwork", $"Read into {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}, as before.", "stay");
+    }
+
+    /// <summary>
+    /// "Right punch, front stance" out of a back stance, in a text that names its steps: where no step is said the feet stay and the weight
+    /// is shifted. Common practice; it is the hand over the rear foot that tells.
+    /// </summary>
+    private void ShiftsWhereNoStepIsSaid(Draft draft, Posture now)
+    {
+        const int Often = 3; // steps and feet that are named with a stance or a technique
+        if (draft is not { Stance: { } into, Footwork: null, Foot: null, Lead: null, Way: null, Kick: null, HasTurn: false, Facing: null, Hands: [{ Technique.Value: "punch" or "reverse-punch", Hand: { } hand }] } || now.Lead is not { } lead) return;
+        if (hand.OnSide != lead.Other || into == now.Stance || _ways.Stances.Of(into).Feet != FeetKind.Lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
+        if (_lexemes.Count(l => l is { Kind: "footwork", Value: "step" or "slide" or "turn" } or { Kind: "footNoun" }) < Often) return;
+        (draft.Footwork, draft.Lead) = ("shift", lead);
+        Assume(draft, "stance", "Read as shifting, as no step is said.", "step, " + _ways.Vocabulary.Name(into, _ways.Tradition));
+    }
+
     /// <summary>"Left punch, fixed stance" out of an L-stance: the leading foot slides out and still leads. Common practice; a step would be said.</summary>
     private void SlidesOut(Draft draft, Posture now)
     {

@@ -31,13 +31,11 @@ public sealed partial class Reader
         _side = null; _foot = null; _hand = null; _level = null;
         var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
         var ended = _draft.SentenceEnded;
-        var old = _draft.Id;
+        var next = carried ?? new Draft();
+        if (ended) GivesItsLimb(_draft.Id, next.Id);
         if (carried is null) Finish();
-        _draft = carried ?? new Draft();
-        // The limb with which a sentence begins is this move's, not that of the move before.
-        var last = _said.Count > 0 ? _said[^1].Id : old;
-        for (var k = _fields.Count - 1; ended && k >= 0 && _fields[k].Start > _sentenceEnd; k--)
-            if (_fields[k].Field is "side" or "foot" or "hand" or "level" && (_fields[k].Move == old || _fields[k].Move == last)) _fields[k] = _fields[k] with { Move = _draft.Id };
+        _draft = next;
+        if (ended && _said.Count > 0) GivesItsLimb(_said[^1].Id, next.Id);
         _draft.BeginsSentence = carried is null && ended;
         _draft.SentenceEnded = false;
         _draft.AfterThen = _then;
@@ -57,6 +55,13 @@ public sealed partial class Reader
         (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
     }
 
+    /// <summary>The limb with which a sentence begins is that of the move it begins, not of the one before.</summary>
+    private void GivesItsLimb(MoveId before, MoveId begun)
+    {
+        for (var k = _fields.Count - 1; k >= 0 && _fields[k].Start > _sentenceEnd; k--)
+            if (_fields[k].Field is "side" or "foot" or "hand" or "level" && _fields[k].Move == before) _fields[k] = _fields[k] with { Move = begun };
+    }
+
     private void Add(Draft draft)
     {
         WasOnlyDrawnNearer(draft);
@@ -70,11 +75,14 @@ public sealed partial class Reader
         PunchesAsBefore(draft, posture);
         BesideTheOtherFoot(draft);
         SlidesOut(draft, posture);
+        ShiftsAsBefore(draft, posture);
+        ShiftsWhereNoStepIsSaid(draft, posture);
         JumpsOntoTheKickingFoot(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
+        GoesBackWithoutTurning(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
@@ -88,6 +96,8 @@ public sealed partial class Reader
         var formality = Formalities.Of(draft, move, _before.Count + _said.Count == 0 || _said.Concat(_before).All(m => m.Counting == Counting.Uncounted), _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
+        // "The right hand takes hold.": of the weapon, before anything was done with it.
+        if (!draft.IsNumbered && Carried() is not null && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move is { Footwork: null, Kick: null, Stance: null, Turn: null, Hands: [{ Technique.Value: "grab" }] }) move = move with { Counting = Counting.Uncounted };
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {

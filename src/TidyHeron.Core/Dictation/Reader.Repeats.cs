@@ -29,9 +29,12 @@ public sealed partial class Reader
             return;
         }
         // "Step right again, horse stance, same.": what the hands did, over this foot.
-        if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && _draft is { HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && LastHands() is { Count: > 0 } before)
+        var steps = _draft is { Stance: not null } or { Footwork: "step", Way: null, HasTurn: false, Facing: null };
+        if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && LastHands() is { Count: > 0 } before)
         {
-            var exchanged = _draft.Foot is { } steps && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == steps.Other;
+            if (_draft.Stance is null) (_draft.Foot, _side, _foot) = (_draft.Foot ?? _foot ?? _side, null, null);
+            var exchanged = _draft.Stance is null ? _draft.Foot is null || _draft.Foot != Now().Lead
+                : _draft.Foot is { } stepped && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == stepped.Other;
             _draft.Hands.AddRange(before.Where(h => h.Technique.Value != "keep-hands").Select(h => exchanged ? h with { Hand = h.Hand?.Other } : h));
             Note(clause[0], "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
             return;

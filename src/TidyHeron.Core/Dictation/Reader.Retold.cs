@@ -26,6 +26,12 @@ public sealed partial class Reader
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
     private void RetellWeapons(int i)
     {
+        // "Holding the stick in your right hand": how it is carried.
+        if (_lexemes[i] is { Kind: "technique", Value: "grab", Plain: "holding" or "hold" } && i + 1 < _lexemes.Count && EndOfClause(i) is var carries && carries > i && _lexemes.GetRange(i + 1, carries - i).All(l => l.Kind is "weapon" or "side" or "handNoun" or "filler" or "way" or "place") && _lexemes.GetRange(i + 1, carries - i).Any(l => l.Is("weapon")))
+        {
+            _weapons.UnionWith(_lexemes.GetRange(i + 1, carries - i).Where(l => l.Is("weapon")).Select(l => l.Value));
+            AsNote(i, carries);
+        }
         // "The right hand spears upward": the hand does it, no spear.
         if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
         {
@@ -74,6 +80,25 @@ public sealed partial class Reader
         // "Down into left bow": with a side or a way into it, the bow is the stance.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
             _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+        // "Pull back the right foot, cat stance".
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
+        {
+            BecomesSmall(drawn);
+            BecomesTerm(i, "footwork", "slide-back");
+        }
+        // "Weight forward to the left leg": not a leg that moves.
+        if (_lexemes[i] is { Kind: "detail", Plain: "weight forward" or "weight back" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var carrying && Next(carrying) is { Kind: "footNoun" })
+            AsNote(i, IndexAfter(carrying));
+        // "Come back to the middle, feet together": a step, where no wide stance follows in which one stood there.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && _lexemes[i].Plain.StartsWith("come", StringComparison.Ordinal) && _lexemes[i].Plain.EndsWith("middle", StringComparison.Ordinal) && !RestOfSentence(i).Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).IsStraddle))
+            BecomesTerm(i, "footwork", "step-back");
+        // "Land in front stance", "land in a front stance": the stance, not where the foot comes down.
+        if (_lexemes[i] is { Kind: "landing", Value: "front" } down && down.Plain.EndsWith(" in front", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } stood)
+        {
+            var word = _text.LastIndexOf("front", down.Start + down.Length - 1, StringComparison.OrdinalIgnoreCase);
+            _lexemes[i] = down with { Length = word - down.Start, Plain = "land" };
+            _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
+        }
         // "Left foot front": it leads.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
@@ -117,7 +142,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 1].Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Plain is "into" or "to" or "in"))
             BecomesTerm(i, "stance", "bow-stance");
         // "The stance shifts to bow right".
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into", "in", "still in") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
             BecomesTerm(i, "stance", "bow-stance");
         // "Left foot behind right, cross": the stance that makes.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
@@ -152,9 +177,18 @@ public sealed partial class Reader
         // "Left low block against the kick": the partner's.
         if (_lexemes[i].Plain == "against" && i > 0 && Previous(i) is { IsHandTechnique: true } && Enumerable.Range(i + 1, Math.Min(2, _lexemes.Count - i - 1)).FirstOrDefault(k => _lexemes[k].Is("technique"), -1) is var theirs and > 0)
             AsNote(i, theirs);
+        // "Right back stance, outer forearm.": the block of that name, said short.
+        if (_lexemes[i] is { Kind: "handNoun", Plain: "outer forearm" or "inner forearm" } && Alone(i) && Previous(i) is null or { Kind: "side" or "level" } && !Clauses(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "technique", _lexemes[i].Plain == "outer forearm" ? "outside-block" : "inside-block");
         // "Strike the knee": what is struck.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && i > 1 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2] is { IsHandTechnique: true })
             _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        // "Strike to the right knee": what is struck, and which.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var ofWhich && Follows(ofWhich, "to", "at") && Previous(ofWhich) is { IsHandTechnique: true } && Alone(i))
+        {
+            AsNote(ofWhich, ofWhich);
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        }
         // "Right tiger claw rises to the face": the hand does.
         if (_lexemes[i] is { Kind: "footwork", Value: "rise", Plain: "rises" or "rise" } && i > 0 && _lexemes[i - 1].IsHandTechnique)
             BecomesSmall(i);

@@ -81,7 +81,7 @@ public sealed partial class Reader
             return true;
         }
         // "Left foot left, cat stance left".
-        if (i > 0 && _lexemes[i - 1].Is("footNoun") && Alone(i) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" })
+        if (i > 0 && (_lexemes[i - 1].Is("footNoun") || Previous(i) is { Kind: "footNoun" } && Follows(i, "straight", "goes straight", "goes", "moves")) && Alone(i) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" })
         {
             _draft.Way = side == Side.Left ? Way.Left : Way.Right;
             return true;

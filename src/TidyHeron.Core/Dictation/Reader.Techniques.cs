@@ -258,9 +258,12 @@ public sealed partial class Reader
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block" or "rising-block") && term.Id != general.Technique) return false;
+        // "Punch with the right hand, reverse punch": the rear one, so it is the same.
+        var sameOne = term.Id.Value is "reverse-punch" && hand is null && general is { Technique.Value: "punch", Hand: { } rear } && rear.OnSide is { } over && AfterDraft().Lead == over.Other;
         var k = i - 1;
-        while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && general.Hand is null && hand is not null || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
+        while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && (sameOne || general.Hand is null && hand is not null) || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
+        if (sameOne && Enumerable.Range(k, i - k).All(between => _lexemes[between].Plain != "with")) return false; // "right punch, reverse punch" is two
         if (term.Id == general.Technique && _lexemes[k].Plain == _lexemes[i].Plain) return false; // "punch, punch" is two
         var which = (general.Technique.Value, term.Id.Value) switch
         {

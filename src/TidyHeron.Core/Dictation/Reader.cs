@@ -14,6 +14,7 @@ public sealed partial class Reader
     private readonly string _text;
     private readonly Conventions _ways;
     private readonly List<Lexeme> _lexemes;
+    private List<Lexeme> _heard = []; // as they were before any was taken in
     private readonly List<ReadField> _fields = [];
     private readonly List<UnreadWords> _unread = [];
     private readonly List<Move> _before;
@@ -84,6 +85,7 @@ public sealed partial class Reader
     private void ReadAll()
     {
         Prepare();
+        _heard = [.. _lexemes];
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (IsCommand(i, out var end))
@@ -114,6 +116,8 @@ public sealed partial class Reader
             Moves = moves.ToValueList(),
             Sections = sections.OrderBy(s => order.GetValueOrDefault(s.First, int.MaxValue)).ToValueList(),
         };
+        TellMiscounts(form);
+        new Unheeded(_heard, form, _ways).TellIn(_fields);
         return new DictationReading(form, _said.Select(m => m.Id).ToValueList(),
             _fields.OrderBy(f => f.Start).ToValueList(), _unread.OrderBy(u => u.Start).ToValueList());
     }

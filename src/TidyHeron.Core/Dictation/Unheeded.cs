@@ -1,0 +1,98 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>
+/// What was said, word by word, held against what was read: a foot, a hand, a side, a stance or a direction that was named and plays no part
+/// in its move. It needs no rule for the way in which a teacher tells a form, so it finds readings that went wrong in ways
+/// that no rule of the <see cref="Reader"/> foresaw.
+/// </summary>
+internal sealed class Unheeded
+{
+    private readonly IReadOnlyList<Lexeme> _heard;
+    private readonly Form _form;
+    private readonly WalkReading _walk;
+    private readonly Conventions _ways;
+
+    /// <param name="heard">The words as they were heard, before any was taken in.</param>
+    /// <param name="form">The form with the moves that were said in it.</param>
+    /// <param name="ways">The school's ways.</param>
+    public Unheeded(IReadOnlyList<Lexeme> heard, Form form, Conventions ways)
+    {
+        (_heard, _form, _ways) = (heard, form, ways);
+        _walk = Walk.Of(form, BodyMeasures.Reference, ways);
+    }
+
+    /// <summary>Tells it of the fields that came from such words, where nothing else is told of them yet.</summary>
+    public void TellIn(List<ReadField> fields)
+    {
+        var byStart = fields.Select((f, at) => (f, at)).Where(p => p.f.Move is not null).ToLookup(p => (p.f.Start, p.f.Length), p => p.at);
+        for (var i = 0; i < _heard.Count; i++)
+        {
+            if (byStart[(_heard[i].Start, _heard[i].Length)].Select(at => (int?)at).FirstOrDefault() is not { } at) continue;
+            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || _form.IndexOf(field.Move!.Value) is var k && k < 0) continue;
+            // Words at the edge of a move may speak of its neighbour.
+            if (IsSeenIn(i, k) || k > 0 && IsNamedIn(i, _form.Moves[k - 1]) || k + 1 < _form.Moves.Count && IsNamedIn(i, _form.Moves[k + 1])) continue;
+            fields[at] = field with { Assumption = "Said, but nothing in this move comes from it." };
+        }
+    }
+
+    /// <summary>Whether a word shows in a move or in where it leads.</summary>
+    private bool IsSeenIn(int i, int k)
+    {
+        var (lexeme, move) = (_heard[i], _form.Moves[k]);
+        var (before, after) = (k == 0 ? _walk.Start : _walk.Postures[k - 1], _walk.Postures[k]);
+        if (move.Note.Contains(lexeme.Plain, StringComparison.OrdinalIgnoreCase)) return true;
+        var turned = (after.Heading - before.Heading).Amount;
+        return lexeme switch
+        {
+            { Kind: "side" } when i > 0 && _heard[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && (i + 1 >= _heard.Count || _heard[i + 1].Kind is not ("footNoun" or "handNoun")) => move.Turn is { } turn ? turn.Side == SideOf(lexeme) || turn.Amount is 0 or 360 : move.Facing is not null || after.Heading != before.Heading,
+            { Kind: "side" } when SideOf(lexeme) is var side => (i + 1 < _heard.Count ? _heard[i + 1] : null) switch
+            {
+                { Kind: "footNoun" or "handNoun" } => true, // the noun is looked at instead
+                { IsKick: true } => FootPlays(side, move, before, after),
+                { IsHandTechnique: true } => HandPlays(side, move) || move.Hands.Count == 0 && FootPlays(side, move, before, after),
+                { Kind: "stance", Term: { } named } => move.Stance?.Lead == side || _ways.Stances.Of(named.Id).NamedByRearFoot || after.Lead is null || after.Lead == side,
+                _ => FootPlays(side, move, before, after) || HandPlays(side, move) || move.Turn?.Side == side || move.Footwork?.Way is not null || move.Facing is not null || move.Gaze is not null,
+            },
+            { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after),
+            { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
+            { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
+            { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
+            { Kind: "degrees" } degrees => move.Turn?.Amount == degrees.Number || turned == degrees.Number % 360 || turned == 360 - degrees.Number || move.Facing is not null && degrees.Number == 45,
+            { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == SideOf(lexeme) || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
+            { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
+            { Kind: "place", Value: "front" } => after.Heading == Heading.Front || move.Footwork?.Way is not null,
+            { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
+            { Kind: "footwork", Value: not ("stay" or "rise") } => move.Footwork is not null || move.Kick is not null || move.Turn is not null || move.Facing is not null || move.Stance is not null || move.Hands.Count > 0,
+            { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",
+            _ => true,
+        };
+    }
+
+    /// <summary>Whether a word is named in a move, strictly: only what was said counts.</summary>
+    private bool IsNamedIn(int i, Move move) => _heard[i] switch
+    {
+        { Kind: "footNoun" } when NamedSide(i) is { } side => move.Footwork?.Foot == side || move.Kick?.Foot == side || move.Stance?.Lead == side,
+        { Kind: "handNoun" } when NamedSide(i) is { } side => move.Hands.Any(h => h.Hand == side.Hand),
+        { Kind: "stance", Term: { } stance } => move.Stance?.Kind == stance.Id,
+        { Kind: "turnSide" } => move.Turn is not null || move.Facing is not null,
+        { Kind: "side" } side => Speech.Say(move, _ways).Contains(side.Value, StringComparison.Ordinal),
+        _ => false,
+    };
+
+    /// <summary>Whether a foot moves, kicks or leads, or is the one that stays while the other goes or the body turns.</summary>
+    private static bool FootPlays(Side side, Move move, Posture before, Posture after) =>
+        move.Footwork is { Foot: { } foot } && (foot == side || move.Footwork.Kind.Value is "pull-together" or "pivot" or "turn" or "spin" or "kneel" or "stomp")
+        || move.Footwork is { Foot: null, Kind.Value: "shift" or "stay" or "return" or "rise" or "bow" }
+        || move.Kick is { } kick && (kick.Foot ?? after.KickingFoot) == side || move.Stance?.Lead == side || after.Moved == side || after.Lead == side && move.Footwork is not { Foot: not null, Kind.Value: "step" or "step-back" }
+        || StanceSet.IsStanding(after.Stance) && move.Footwork is not null;
+
+    private static bool HandPlays(Side side, Move move) =>
+        move.Hands.Any(h => h.Hand is null or Hand.Both || h.Hand == side.Hand) || move.Weapon?.Leads == side || move.SetOnTop is not null || move.Note.Contains(side.Word, StringComparison.OrdinalIgnoreCase);
+
+    private Side? NamedSide(int i) => i > 0 && _heard[i - 1].Is("side") ? SideOf(_heard[i - 1]) : null;
+
+    private static Side SideOf(Lexeme side) => side.Value == "left" ? Side.Left : Side.Right;
+}
