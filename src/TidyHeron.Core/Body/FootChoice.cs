@@ -176,8 +176,9 @@ internal sealed record FootChoice(
     private static Side LeadAfter(Posture now, Move move, string? kind, Side? moved, Turn turned, StanceShape shape)
     {
         if (shape.Feet == FeetKind.Single) return moved?.Other ?? now.Lead ?? Side.Right;
-        // A foot that has crossed over and then turned comes to lie on the other side: crossed behind it leads, in front it follows.
-        if (moved is not null && turned.Amount > 90 && kind is "cross-front" or "cross-behind") return kind == "cross-behind" ? moved.Value : moved.Value.Other;
+        // A foot that has crossed over and then turned comes to lie on the other side: crossed behind it leads, in front it
+        // follows. Turning to its own side it cannot have crossed in front: it has come round, and leads.
+        if (moved is not null && turned.Amount > 90 && kind is "cross-front" or "cross-behind") return kind == "cross-behind" || turned.Side == moved ? moved.Value : moved.Value.Other;
         // A foot that leads and slides back into a cat stance is only drawn nearer.
         if (kind is "slide-back" && move.Stance is { Kind.Value: "cat-stance" } && moved == now.Lead && turned.Degrees == 0) return moved!.Value;
         // Stepping back and turning about puts that foot where one then faces.

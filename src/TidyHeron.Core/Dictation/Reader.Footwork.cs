@@ -146,7 +146,7 @@ public sealed partial class Reader
     /// <summary>"Right front kick and step forward, left punch": the foot that kicked comes down in front.</summary>
     private bool StepsDown(int i)
     {
-        if (_lexemes[i].Value is not "step" || _draft is not { Kick: { Landing: null } kick, SentenceEnded: false } || _draft.IsTurning || _foot is { } other && other != kick.Foot) return false;
+        if (_lexemes[i].Value is not "step" || _draft is not { Kick: { Landing: null } kick, SentenceEnded: false } || _foot is { } other && other != kick.Foot) return false;
         if (_lexemes[i].Plain.Split(' ')[^1] is not "forward" && Next(i) is not { Kind: "way", Value: "forward" }) return false;
         if (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "footNoun" or "relFoot" or "side")) return false;
         _draft.Kick = kick with { Landing = Landing.Front };

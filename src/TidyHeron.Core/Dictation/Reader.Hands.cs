@@ -102,6 +102,7 @@ public sealed partial class Reader
             _draft.Hands[^1] = action with { Hand = hand };
             return;
         }
+        if (ends && _draft is { Hands: [.., { Hand: { } same }] } && same == hand) return; // "block left with the left forearm"
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (Alone(i) && previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"

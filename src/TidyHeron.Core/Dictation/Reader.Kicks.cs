@@ -82,6 +82,8 @@ public sealed partial class Reader
 
     private void TakeKick(int i)
     {
+        // "Turn to the front with the left foot in front. Right front kick, …": one stands so before the kick.
+        if (_draft is { SentenceEnded: true, IsTurning: true, LeadIsPlain: true, Lead: not null }) Begin(Counting.Own);
         var lexeme = _lexemes[i];
         var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
         // "Right leg back to cat, then front kick with it".

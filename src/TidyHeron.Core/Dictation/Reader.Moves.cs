@@ -68,6 +68,13 @@ public sealed partial class Reader
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
+        // "Hands up on guard, left foot in front.": how one stands before anything is done.
+        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null, Footwork: null, Foot: null, Kick: null, IsNumbered: false, Hands: [{ Technique.Value: "guard" }] } && _before.Count + _said.Count == 0)
+        {
+            draft.Stance = new TermId("step-guard-stance");
+            draft.IsOpening = true;
+            Assume(draft, "lead", "Read as standing ready in " + _ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition) + ".", "");
+        }
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
         TurnWhereTheEyesGo(draft, posture);

@@ -103,7 +103,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "The right foot draws a circle": it steps in an arc.
-        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && _lexemes[i - 1].Plain != "and")
             BecomesTerm(i, "footwork", "crescent-step");
         // "The right foot draws back to the left".
         if (_lexemes[i] is { Kind: "technique", Plain: "draws back" or "draw back" or "pulls back" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
