@@ -190,7 +190,7 @@ public sealed partial class Reader
             if (form.IndexOf(move) is not (>= 0 and var at) || counts[at] == 0) continue;
             var by = counts[at] - number;
             if (off is { } before && by != before && _fields.FindIndex(f => f.Start == lexeme.Start && f.Field == "count") is var field and >= 0)
-                _fields[field] = _fields[field] with { Move = move, Assumption = $"Called {number}, but it is count {counts[at]} here: something before it was read as {(by > before ? "a count of its own" : "part of another count")}." };
+                _fields[field] = _fields[field] with { Move = move, Assumption = $"called {number}, but it is count {counts[at]} here: something before it was read as {(by > before ? "a count of its own" : "part of another count")}." };
             off = by;
         }
     }

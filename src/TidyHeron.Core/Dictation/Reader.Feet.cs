@@ -50,6 +50,7 @@ public sealed partial class Reader
 
     private void AssignFoot(int i, Side foot)
     {
+        if (GoesOut(i, foot)) return;
         // "Step left with the left foot": the first word was the way.
         if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && Next(i) is not { Kind: "lead" } && _draft.Foot is { } bare)
         {
@@ -90,15 +91,6 @@ public sealed partial class Reader
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
             return;
         }
-        // "Bring the left foot back, look right, right foot out, back stance": the other one goes on.
-        if (previousStop() && _draft is { Foot: { } back, Footwork: "step" or "step-back" or "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (_draft.Footwork != "step" || _draft.Way == Way.Back) && back == foot.Other && back == Now().Lead && Next(i) is null && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "out" or "goes")
-        {
-            (_draft.Footwork, _draft.Way) = ("pull-together", null);
-            Begin(Counting.Then);
-            (_draft.Footwork, _draft.Foot) = ("step", foot);
-            return;
-        }
-        bool previousStop() => SideIndex(i) is var named and > 0 && (_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail"));
         // "Right foot to left foot, then left foot to D": one after the other.
         if ((_then || SideIndex(i) is var named and > 0 && _lexemes[named - 1].Plain == "and") && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (came != foot || _then) && !Follows(SideIndex(i), "to", "against"))
         {

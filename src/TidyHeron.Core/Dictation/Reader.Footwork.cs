@@ -174,6 +174,20 @@ public sealed partial class Reader
         return goes;
     }
 
+    /// <summary>"Bring the left foot back, look right, right foot out, back stance", "right foot crosses over, left foot out": the other one goes on.</summary>
+    private bool GoesOut(int i, Side foot)
+    {
+        var named = SideIndex(i);
+        if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || Next(i) is not (null or { Kind: "stance" }) || i + 1 >= _lexemes.Count || _lexemes[i + 1].Plain is not ("out" or "goes")) return false;
+        if (_draft is not { Foot: { } moved, Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || moved != foot.Other) return false;
+        var home = moved == Now().Lead && (went is "step-back" or "pull-together" || went is "step" && _draft.Way == Way.Back);
+        if (!home && went is not ("cross-front" or "cross-behind")) return false;
+        if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        Begin(Counting.Then);
+        (_draft.Footwork, _draft.Foot) = ("step", foot);
+        return true;
+    }
+
     /// <summary>"Step out the other way with the right foot": the foot told at the end of the clause.</summary>
     private Side? WithTheFoot(int i)
     {

@@ -80,6 +80,13 @@ public sealed partial class Reader
         // "Down into left bow": with a side or a way into it, the bow is the stance.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
             _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+        // "The left foot steps across in front": it crosses.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "across" && _lexemes[i + 2] is { Kind: "lead", Plain: "in front" or "behind" } beyond && Previous(i) is { Kind: "footNoun" })
+        {
+            BecomesTerm(i, "footwork", beyond.Value == "rear" ? "cross-behind" : "cross-front");
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
         // "Pull back the right foot, cat stance".
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
         {

@@ -42,6 +42,7 @@ public sealed partial class Reader
             else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
             // "Right, …" at the start of a sentence is only a word to begin with.
             else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);
+            else if (_fields.FindLastIndex(f => f.Start == lexeme.Start) is var at and >= 0) _fields[at] = _fields[at] with { Field = "filler" };
         }
         if (_level is not null && _levelLexeme is { Plain: "overhead" } swung && _draft is { HasHands: false, Kick: null, Footwork: not null } && (SpeaksOf("staff") || CarriedBefore() == "staff"))
         {

@@ -17,7 +17,7 @@ public sealed partial class Reader
             return;
         }
         // "Left forearm up, right punch": the hand of the clause before has done something that was not understood.
-        if (_hand is { } waiting && _limbLexeme is { } limb && waiting != Hand.Both && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true })
+        if (_hand is { } waiting && _limbLexeme is { } limb && waiting != Hand.Both && i > 0 && (_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Plain == "and" && waiting != side.Hand) && Next(i) is { IsHandTechnique: true })
         {
             if (!StaysARemark()) Leftover(limb);
             (_hand, _limbLexeme) = (null, null);

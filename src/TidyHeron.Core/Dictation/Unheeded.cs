@@ -10,6 +10,7 @@ namespace TidyHeron.Core.Dictation;
 /// </summary>
 internal sealed class Unheeded
 {
+    private const int NearWords = 3; // "drawing the left foot"
     private readonly IReadOnlyList<Lexeme> _heard;
     private readonly Form _form;
     private readonly WalkReading _walk;
@@ -31,10 +32,11 @@ internal sealed class Unheeded
         for (var i = 0; i < _heard.Count; i++)
         {
             if (byStart[(_heard[i].Start, _heard[i].Length)].Select(at => (int?)at).FirstOrDefault() is not { } at) continue;
-            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || _form.IndexOf(field.Move!.Value) is var k && k < 0) continue;
+            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || field.Field == "filler" && !_heard[i].Is("filler") || _form.IndexOf(field.Move!.Value) is var k && k < 0) continue;
             // Words at the edge of a move may speak of its neighbour.
             if (IsSeenIn(i, k) || k > 0 && IsNamedIn(i, _form.Moves[k - 1]) || k + 1 < _form.Moves.Count && IsNamedIn(i, _form.Moves[k + 1])) continue;
-            fields[at] = field with { Assumption = "Said, but nothing in this move comes from it." };
+            var first = NamedSide(i) is not null && _heard[i].Kind is "footNoun" or "handNoun" ? _heard[i - 1].Start : field.Start;
+            fields[at] = field with { Start = first, Length = field.Start + field.Length - first, Assumption = ReadField.Unheeded };
         }
     }
 
@@ -56,7 +58,8 @@ internal sealed class Unheeded
                 { Kind: "stance", Term: { } named } => move.Stance?.Lead == side || _ways.Stances.Of(named.Id).NamedByRearFoot || after.Lead is null || after.Lead == side,
                 _ => FootPlays(side, move, before, after) || HandPlays(side, move) || move.Turn?.Side == side || move.Footwork?.Way is not null || move.Facing is not null || move.Gaze is not null,
             },
-            { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after),
+            { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
+            { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || after.Lead == side && i + 1 < _heard.Count && _heard[i + 1].Kind is "way" or "lead",
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
             { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
@@ -66,7 +69,7 @@ internal sealed class Unheeded
             { Kind: "place", Value: "front" } => after.Heading == Heading.Front || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "footwork", Value: not ("stay" or "rise") } => move.Footwork is not null || move.Kick is not null || move.Turn is not null || move.Facing is not null || move.Stance is not null || move.Hands.Count > 0,
-            { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",
+            { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || _heard.Skip(i + 1).Take(NearWords).Any(l => l.Is("footNoun")) || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",
             _ => true,
         };
     }
