@@ -160,10 +160,10 @@ public sealed partial class Reader
             else Note(lexeme, "count");
             return;
         }
-        Note(lexeme, "count");
         // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
         Finish();
         _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
+        Note(lexeme, "count");
         var called = CalledNumber(i);
         var one = called == 1 && !_called.ContainsKey(1);
         if (called is { } number)

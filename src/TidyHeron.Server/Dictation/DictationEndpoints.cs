@@ -40,7 +40,9 @@ public sealed record SaidTurn(int Count, int Turned, int Would, double EndsCm);
 /// <param name="Turn">Signed degrees of the turn that led there, to the right positive; 0 for none.</param>
 /// <param name="Shout">Whether it carries a shout.</param>
 /// <param name="Text">The move said back in words.</param>
-public sealed record SaidMove(string Id, int Count, string Stance, Side? Lead, int Heading, int Turn, bool Shout, string Text);
+/// <param name="Start">First character of the words it was read from.</param>
+/// <param name="Length">How many characters; 0 where it has no words of its own.</param>
+public sealed record SaidMove(string Id, int Count, string Stance, Side? Lead, int Heading, int Turn, bool Shout, string Text, int Start, int Length);
 
 /// <param name="Move">Position in <c>moves</c>; -1 for a command.</param>
 /// <param name="Field">Which part of the move.</param>
@@ -76,7 +78,7 @@ public static class DictationEndpoints
         var positions = reading.Added.Select((id, i) => (id, i)).ToDictionary(p => p.id, p => p.i);
         return TypedResults.Ok(new DictationResponse(
             FormDocuments.Write(reading.Form),
-            reading.Added.Select(id => Describe(readings, reading.Form.IndexOf(id))).ToArray(),
+            reading.Added.Zip(WordsOfMoves.Of(request.Text!, reading), (id, words) => Describe(readings, reading.Form.IndexOf(id), words.Start, words.Length)).ToArray(),
             reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead)).ToArray(),
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
@@ -84,11 +86,11 @@ public static class DictationEndpoints
             (ClosingReading.Of(readings)?.Turns ?? []).Select(t => new SaidTurn(t.Count, t.Turned.Degrees, t.Would.Degrees, ReadingsResponse.Round(t.EndsCm))).ToArray()));
     }
 
-    private static SaidMove Describe(FormReading reading, int index)
+    private static SaidMove Describe(FormReading reading, int index, int start, int length)
     {
         var posture = reading.Walk.Postures[index];
         var move = reading.Form.Moves[index];
         return new SaidMove(move.Id.Value, reading.Counts[index], posture.Stance.Value, posture.Lead, posture.Heading.Degrees,
-            posture.Turned.Degrees, move.Shout, Speech.Say(move, reading.Ways));
+            posture.Turned.Degrees, move.Shout, Speech.Say(move, reading.Ways), start, length);
     }
 }
