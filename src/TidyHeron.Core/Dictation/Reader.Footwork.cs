@@ -185,6 +185,7 @@ public sealed partial class Reader
         if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         Begin(Counting.Then);
         (_draft.Footwork, _draft.Foot) = ("step", foot);
+        BelongsFrom(_lexemes[i], _draft.Id);
         return true;
     }
 

@@ -53,6 +53,17 @@ public sealed partial class Reader
         }
         _sameCount = false;
         (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
+        // "…, left | punch": so is one that still waits for what it does.
+        foreach (var limb in new[] { _side is null ? null : _sideLexeme, _foot is null && _hand is null ? null : _limbLexeme, _level is null ? null : _levelLexeme })
+            if (limb is not null) BelongsFrom(limb, _draft.Id);
+    }
+
+    /// <summary>Gives the fields from a limb on, with the side that names it, to a move.</summary>
+    private void BelongsFrom(Lexeme limb, MoveId move)
+    {
+        var first = limb.Kind is "footNoun" or "handNoun" && _lexemes.IndexOf(limb) is var at and > 0 && _lexemes[at - 1].Is("side") ? _lexemes[at - 1] : limb;
+        for (var k = _fields.Count - 1; k >= 0 && _fields[k].Start >= first.Start; k--)
+            if (_fields[k].Start < limb.Start + limb.Length && _fields[k].Field is "side" or "foot" or "hand" or "level") _fields[k] = _fields[k] with { Move = move };
     }
 
     /// <summary>The limb with which a sentence begins is that of the move it begins, not of the one before.</summary>

@@ -40,11 +40,14 @@ public static class WordsOfMoves
         {
             var fields = own[k].Where(f => f.Start >= at).OrderBy(f => f.Start).ToList();
             if (fields.Count == 0) return at;
+            var next = Next(k, fields.Max(f => f.Start + f.Length));
+            // "…, then | punch": a limb or a small word right before the next move is that move's.
+            while (fields.Count > 1 && fields[^1] is { Field: "side" or "foot" or "hand" or "level" or "count" } limb && string.IsNullOrWhiteSpace(text[Math.Min(next, limb.Start + limb.Length)..next]))
+            {
+                next = limb.Start;
+                fields.Remove(limb);
+            }
             var end = fields.Max(f => f.Start + f.Length);
-            var next = Next(k, end);
-            // "…, left | punch": a limb right before the next move is that move's.
-            for (var last = fields.Count - 1; last > 0 && fields[last].Field is "side" or "foot" or "hand" or "level" or "count" && string.IsNullOrWhiteSpace(text[Math.Min(next, fields[last].Start + fields[last].Length)..next]); last--)
-                end = next = fields[last].Start;
             var order = k + 1 < runs.Length && !own[k + 1].Any() ? orders.FirstOrDefault(o => o >= end, next) : next;
             return ToTheStop(end, Math.Min(order, next));
         }

@@ -50,7 +50,8 @@ public sealed record SaidMove(string Id, int Count, string Stance, Side? Lead, i
 /// <param name="Length">How many characters.</param>
 /// <param name="Assumption">What was taken for granted; empty where nothing was.</param>
 /// <param name="Instead">Words that, put in their place, say the other thing they could mean; empty where there is none.</param>
-public sealed record SaidField(int Move, string Field, int Start, int Length, string Assumption, string Instead);
+/// <param name="Unheeded">Whether it was said and plays no part in its move.</param>
+public sealed record SaidField(int Move, string Field, int Start, int Length, string Assumption, string Instead, bool Unheeded);
 
 public sealed record SaidUnread(int Start, int Length, string Text);
 
@@ -79,7 +80,7 @@ public static class DictationEndpoints
         return TypedResults.Ok(new DictationResponse(
             FormDocuments.Write(reading.Form),
             reading.Added.Zip(WordsOfMoves.Of(request.Text!, reading), (id, words) => Describe(readings, reading.Form.IndexOf(id), words.Start, words.Length)).ToArray(),
-            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead)).ToArray(),
+            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead, f.Assumption == ReadField.Unheeded)).ToArray(),
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
             ReadingsResponse.From(readings),

@@ -11,8 +11,8 @@ public class WordsOfMovesTests
     [Theory]
     [InlineData("Left front stance, low block. Good. Now step, right punch.", "Left front stance, low block. Good.|Now step, right punch.")]
     [InlineData("1. Left front stance, low block. 2. Step, punch.", "1. Left front stance, low block.|2. Step, punch.")]
-    [InlineData("Left front stance, left low block, right punch. Step, punch", "Left front stance, left low block,|right punch.|Step, punch")]
-    [InlineData("Left front stance, low block, then step and punch.", "Left front stance, low block,|then step and punch.")]
+    [InlineData("Left front stance, left low block, right punch. Step, punch", "Left front stance, left low block|right punch.|Step, punch")]
+    [InlineData("Left front stance, low block, then step and punch.", "Left front stance, low block|then step and punch.")]
     [InlineData("Left front stance, low block. Punch, twice. Turn left, low block.", "Left front stance, low block.|Punch|twice.|Turn left, low block.")]
     public void Each_move_has_its_words(string words, string expected) => Of(words).ShouldBe(expected.Split('|'));
 

@@ -1,26 +1,20 @@
 import type { RefObject } from "react";
 import type { Schemas } from "../../api/client";
 
-/** The same words under the line, with what was not understood marked in place. */
-export function Marked({
-  text,
-  reading,
-  ref,
-}: {
-  text: string;
-  reading: Schemas["DictationResponse"] | undefined;
-  ref: RefObject<HTMLDivElement | null>;
-}) {
+type Reading = Schemas["DictationResponse"];
+
+/** The words from one character up to another, with what was not understood or taken for granted marked in them. */
+export function marked(text: string, reading: Reading | undefined, from = 0, to = text.length) {
   const marks = [
     ...(reading?.unread ?? []).map((u) => ({ start: u.start, length: u.length, look: "line-unread" })),
     ...(reading?.fields ?? [])
       .filter((f) => f.assumption && f.length > 0)
-      .map((f) => ({ start: f.start, length: f.length, look: "line-assumed" })),
+      .map((f) => ({ start: f.start, length: f.length, look: f.unheeded ? "line-unread" : "line-assumed" })),
   ].sort((a, b) => a.start - b.start);
   const parts = [];
-  let at = 0;
+  let at = from;
   for (const mark of marks) {
-    if (mark.start < at) continue;
+    if (mark.start < at || mark.start + mark.length > to) continue;
     parts.push(text.slice(at, mark.start));
     parts.push(
       <mark key={mark.start} className={mark.look}>
@@ -29,14 +23,27 @@ export function Marked({
     );
     at = mark.start + mark.length;
   }
-  parts.push(text.slice(at));
+  parts.push(text.slice(at, to));
+  return parts;
+}
+
+/** The same words under the line, with what was not understood marked in place. */
+export function Marked({
+  text,
+  reading,
+  ref,
+}: {
+  text: string;
+  reading: Reading | undefined;
+  ref: RefObject<HTMLDivElement | null>;
+}) {
   return (
     <div
       ref={ref}
       aria-hidden="true"
       className="line-text pointer-events-none absolute inset-0 overflow-hidden px-1 py-1.5 text-xl"
     >
-      {parts}
+      {marked(text, reading)}
     </div>
   );
 }

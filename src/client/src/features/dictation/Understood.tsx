@@ -2,9 +2,10 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { SideMark } from "../../ui/SideMark";
 import { centimetres } from "../floor/FloorView";
+import { marked } from "./Marked";
 
 type Reading = Schemas["DictationResponse"];
-type Decision = { start: number; length: number; instead: string };
+type Place = { start: number; length: number };
 
 /** So many moves are told back before what needs a decision; of a longer text the decisions come first. */
 export const AtOnce = 6;
@@ -15,28 +16,67 @@ export function Understood({
   text,
   onTeach,
   onInstead,
+  onFind,
 }: {
   reading: Reading;
   text: string;
   onTeach: (word: string) => void;
   /** Puts other words in the place of some, so that they are read the other way; the last place comes first. */
-  onInstead: (places: { start: number; length: number }[], instead: string) => void;
+  onInstead: (places: Place[], instead: string) => void;
+  /** Goes to words in the line. */
+  onFind: (place: Place) => void;
 }) {
   const many = reading.moves.length > AtOnce;
-  const moves = reading.moves.map((said, i) => <ToldBack key={said.id} reading={reading} said={said} at={i} />);
   return (
     <div className="flex flex-col gap-1.5">
-      {many ? <HowMany reading={reading} /> : moves}
+      {many ? (
+        <HowMany reading={reading} />
+      ) : (
+        reading.moves.map((said, i) => <ToldBack key={said.id} reading={reading} said={said} at={i} />)
+      )}
       {many && <ClosingTurns reading={reading} />}
       {many && <Findings reading={reading} />}
       <NotUnderstood reading={reading} onTeach={onTeach} />
-      <Guesses reading={reading} text={text} onInstead={onInstead} />
-      {many && (
-        <section aria-label="Each move as it was read" className="flex flex-col gap-1.5 border-t border-line pt-1.5">
-          {moves}
-        </section>
-      )}
+      <Unheeded reading={reading} text={text} onFind={onFind} />
+      <Guesses reading={reading} text={text} onInstead={onInstead} onFind={onFind} />
+      {many && <ProofSheet reading={reading} text={text} onFind={onFind} />}
     </div>
+  );
+}
+
+/** Each move beside the words it was read from: a long text is proofread down one column. */
+function ProofSheet({ reading, text, onFind }: { reading: Reading; text: string; onFind: (place: Place) => void }) {
+  return (
+    <section aria-label="Each move as it was read" className="border-t border-line pt-1.5">
+      <p className="text-sm text-ink-soft">
+        Your words, and what was read from them. What was not said and follows from the rest is in <i>italics</i>.
+        Choose words to change them in the line.
+      </p>
+      {reading.moves.map((said, i) => {
+        const { start, length } = said;
+        const again = i > 0 && reading.moves[i - 1]?.start === start;
+        return (
+          <div
+            key={said.id}
+            className="grid gap-x-4 border-b border-line py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
+          >
+            {again ? (
+              <p className="px-1 text-ink-soft">from the same words</p>
+            ) : (
+              <button
+                type="button"
+                className="line-words cursor-text self-start px-1 text-left hover:bg-reed-soft"
+                title="Change these words in the line"
+                onClick={() => onFind({ start, length })}
+              >
+                {marked(text, reading, start, start + length)}
+              </button>
+            )}
+            <ToldBack reading={reading} said={said} at={i} />
+          </div>
+        );
+      })}
+    </section>
   );
 }
 
@@ -153,23 +193,55 @@ function NotUnderstood({ reading, onTeach }: { reading: Reading; onTeach: (word:
   );
 }
 
+/** What was said and plays no part in the move it was said of: most often that move was misread. */
+function Unheeded({ reading, text, onFind }: { reading: Reading; text: string; onFind: (place: Place) => void }) {
+  const unheeded = reading.fields.filter((f) => f.unheeded);
+  if (unheeded.length === 0) return null;
+  return (
+    <p>
+      <span className="text-ember">Said, but nothing comes from it:</span>{" "}
+      {unheeded.map((f) => (
+        <span key={f.start} className="mr-2 whitespace-nowrap">
+          {reading.moves.length > 1 && onCounts(reading, [f.move])}
+          <Quoted text={text} place={f} onFind={onFind} />
+        </span>
+      ))}
+    </p>
+  );
+}
+
+/** Words of the line; choosing them goes there. */
+function Quoted({ text, place, onFind }: { text: string; place: Place; onFind: (place: Place) => void }) {
+  return (
+    <button
+      type="button"
+      className="cursor-text hover:bg-reed-soft"
+      title="Change these words in the line"
+      onClick={() => onFind(place)}
+    >
+      “{text.slice(place.start, place.start + place.length)}”
+    </button>
+  );
+}
+
 /** What was taken for granted; the same guess made several times is told once. */
 function Guesses({
   reading,
   text,
   onInstead,
+  onFind,
 }: {
   reading: Reading;
   text: string;
-  onInstead: (places: Decision[], instead: string) => void;
+  onInstead: (places: Place[], instead: string) => void;
+  onFind: (place: Place) => void;
 }) {
   const guesses = Map.groupBy(
-    reading.fields.filter((f) => f.assumption),
+    reading.fields.filter((f) => f.assumption && !f.unheeded),
     (f) => [text.slice(f.start, f.start + f.length), f.assumption, f.instead].join("\n"),
   );
   return [...guesses.values()].map(([first, ...same]) => {
     if (!first) return null;
-    const words = text.slice(first.start, first.start + first.length);
     return (
       <p key={first.start + first.field} className="text-ink-soft">
         {reading.moves.length > 1 &&
@@ -177,7 +249,12 @@ function Guesses({
             reading,
             [first, ...same].map((f) => f.move),
           )}
-        {first.length > 0 && `“${words}”${same.length > 0 ? `, ${same.length + 1} times` : ""}: `}
+        {first.length > 0 && (
+          <>
+            <Quoted text={text} place={first} onFind={onFind} />
+            {same.length > 0 && `, ${same.length + 1} times`}:{" "}
+          </>
+        )}
         {first.assumption}
         {first.instead && (
           <Button

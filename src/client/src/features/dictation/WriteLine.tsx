@@ -184,6 +184,14 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
               );
               inputRef.current?.focus();
             }}
+            onFind={({ start, length }) => {
+              const line = inputRef.current;
+              if (!line || reading?.of !== text) return;
+              line.setSelectionRange(start, start + length);
+              // Focus that comes anew scrolls to what is selected.
+              line.blur();
+              line.focus();
+            }}
           />
         )}
         {!shown && !problem && (
