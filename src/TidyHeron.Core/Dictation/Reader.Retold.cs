@@ -226,6 +226,8 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "Right then, …": a word to begin with.
+        if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".
         if (_lexemes[i] is { Kind: "degrees" } part && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "and" && _lexemes[i + 2] is { Kind: "degrees" } rest && part.Number + rest.Number is 135 or 225 or 270)
         {

@@ -1,4 +1,3 @@
-using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -40,7 +39,7 @@ public sealed partial class Reader
                 // "Side kick and back fist at the same time with the right": both of them.
                 if (_draft.Kick is { Foot: null } kick && Follows(_lexemes.IndexOf(lexeme), "with")) _draft.Kick = kick with { Foot = side };
             }
-            else if (_draft is { Stance: { } stood, Lead: null, Footwork: null } && (_ways.Stances.Of(stood).Feet != FeetKind.Even || !StartsSentence(_lexemes.IndexOf(lexeme)))) _draft.Lead = side;
+            else if (_draft is { Stance: not null, Lead: null, Footwork: null }) _draft.Lead = side;
             // "Right, …" at the start of a sentence is only a word to begin with.
             else if (lexeme.Value == "left" || !StartsSentence(_lexemes.IndexOf(lexeme))) Leftover(lexeme);
             else if (_fields.FindLastIndex(f => f.Start == lexeme.Start) is var at and >= 0) _fields[at] = _fields[at] with { Field = "filler" };
