@@ -20,6 +20,19 @@ public sealed partial class Reader
             _lexemes[end] = _lexemes[end] with { Kind = "filler" };
             end += 2;
         }
+        // "The same on the other side, beginning from one", "twice more, alternating": one order.
+        if (end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes.GetRange(i, end - i).Any(l => l.Kind is "again" or "otherSide" or "times"))
+        {
+            var from = _lexemes[end + 1].Kind is "opening" or "from" && end + 2 < _lexemes.Count && _lexemes[end + 2].Kind is "number" && (end + 3 >= _lexemes.Count || _lexemes[end + 3].IsStop);
+            // "Left foot again, same thing."
+            var twice = _lexemes.GetRange(i, end - i).Any(l => l.Is("again")) && _lexemes[end + 1].Is("again");
+            if (from || (twice || _lexemes[end + 1].Is("alternating")) && (end + 2 >= _lexemes.Count || _lexemes[end + 2].IsStop))
+            {
+                _lexemes[end] = _lexemes[end] with { Kind = "filler" };
+                if (from) _lexemes[end + 1] = _lexemes[end + 1] with { Kind = "from" };
+                end += from ? 3 : 2;
+            }
+        }
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
         if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;

@@ -86,7 +86,7 @@ public sealed partial class Reader
             if (_draft.Stance is null && !_draft.IsDone) _draft.Foot ??= foot.Other;
             return;
         }
-        if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide" or null, IsDone: false, Way: null, SentenceEnded: false } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
+        if (_draft is { Foot: not null, Footwork: "step" or "lift-foot" or "slide" or "turn" or null, IsDone: false, Way: null, SentenceEnded: false } && foot != _draft.Foot && Follows(SideIndex(i), "to", "against"))
         {
             _draft.Footwork = "pull-together"; // "bring the left foot to the right foot"
             return;
@@ -170,7 +170,7 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
-        if (_draft is { IsOpening: true, SentenceEnded: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
+        if (_draft is { IsOpening: true, SentenceEnded: true } or { SentenceEnded: true, Footwork: "stay", IsNumbered: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
         {
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);
@@ -229,8 +229,8 @@ public sealed partial class Reader
     {
         Note(_lexemes[i], "lead");
         // "The left foot steps behind, resting stance": behind the other one where the legs cross, else back.
-        if (_lexemes[i].Plain != "behind" || Previous(i) is not { Kind: "footwork", Value: "step" } || _draft is not { Footwork: "step", Foot: not null, Stance: null, Way: null, IsDone: false, SentenceEnded: false }) return;
-        var crossed = _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance") && l.Value is "cross-stance" or "resting-stance" or "covered-step-stance");
+        if (_lexemes[i].Plain != "behind" || Previous(i) is not { Kind: "footwork", Value: "step" } || _draft is not { Footwork: "step", Foot: not null, Stance: null or { Value: "cross-stance" or "resting-stance" or "covered-step-stance" }, Way: null, IsDone: false, SentenceEnded: false }) return;
+        var crossed = _draft.Stance is not null || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance") && l.Value is "cross-stance" or "resting-stance" or "covered-step-stance");
         _draft.Footwork = crossed ? "cross-behind" : "step-back";
     }
 

@@ -178,7 +178,8 @@ public sealed partial class Reader
     private bool GoesOut(int i, Side foot)
     {
         var named = SideIndex(i);
-        if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || Next(i) is not (null or { Kind: "stance" }) || i + 1 >= _lexemes.Count || _lexemes[i + 1].Plain is not ("out" or "goes")) return false;
+        if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || i + 1 >= _lexemes.Count) return false;
+        if (Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
         if (_draft is not { Foot: { } moved, Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || moved != foot.Other) return false;
         var home = moved == Now().Lead && (went is "step-back" or "pull-together" || went is "step" && _draft.Way == Way.Back);
         if (!home && went is not ("cross-front" or "cross-behind")) return false;

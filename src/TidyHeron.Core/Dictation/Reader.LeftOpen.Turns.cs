@@ -143,7 +143,7 @@ public sealed partial class Reader
     {
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance)) ? draft.Foot : null;
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
@@ -187,10 +187,13 @@ public sealed partial class Reader
     private bool MirrorsTheFirstHere(Draft draft, Posture now)
     {
         if (draft is not { Footwork: "turn" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
-        var moves = SoFar().Moves;
-        return FirstHere(now, out _) is var first && first < moves.Count && moves[first] is { Stance: { } there } came && there.Kind == stance
-            && came.Hands.Count == draft.Hands.Count && came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && p.First.Hand is { } one && p.Second.Hand is { } other && one.Other == other);
+        return FirstHere(now, out _) is var first && first < SoFar().Moves.Count && SoFar().Moves[first].Stance?.Kind == stance && HandsMirrorTheFirstHere(draft, now);
     }
+
+    /// <summary>Whether the hands do on the other side what they did when one came to this one.</summary>
+    private bool HandsMirrorTheFirstHere(Draft draft, Posture now) =>
+        draft.HasHands && FirstHere(now, out _) is var first && first < SoFar().Moves.Count && SoFar().Moves[first] is var came
+        && came.Hands.Count == draft.Hands.Count && came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && p.First.Hand is { } one && p.Second.Hand is { } other && one.Other == other);
 
     /// <summary>
     /// Out of horse stance "turn left into left bow … turn right into right bow": to the other end of the line on which the

@@ -5,6 +5,8 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What is seen only in the whole text: numbers that count up, and words that are numbers' company.</summary>
 public sealed partial class Reader
 {
+    private const int Numbered = 3; // of numbers in a row nobody says so many without meaning them
+
     /// <summary>Retells lexemes whose meaning is told by others, before any of them is taken in.</summary>
     private void Prepare()
     {
@@ -21,6 +23,10 @@ public sealed partial class Reader
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
             if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i)) _numbered.Add(i);
         }
+        // "Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.
+        var moves = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" } && _lexemes[i + 1].Is("number") || _lexemes[i].Is("countNoun") && _lexemes[i + 1].Is("number")).ToList();
+        foreach (var i in moves.Where(i => _lexemes[i].Is("footwork") && moves.Count(k => _lexemes[k].Plain == _lexemes[i].Plain && Math.Abs(_lexemes[k + 1].Number - _lexemes[i + 1].Number) == 1) > 0 && moves.Count >= Numbered))
+            _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.

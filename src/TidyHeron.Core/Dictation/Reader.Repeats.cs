@@ -60,7 +60,10 @@ public sealed partial class Reader
         // "Turn around and do all of it again": all of it is what was done before the turn.
         var goesThere = i > 0 && _lexemes[i - 1].Plain == "and" && _draft is { HasBody: true, IsDone: false, Stance: null } && clause.Any(l => l.Is("passage", "all")) ? PassageOf(clause) : null;
         var severalTimes = clause.Any(l => l.Is("times"));
-        var sameNumber = severalTimes && _explicitCounts && _listed == 0;
+        // "Eight: twice more. Ten: …": each has its number.
+        var calledNext = Enumerable.Range(end, _lexemes.Count - end).Where(IsCountMark).Select(CalledNumber).FirstOrDefault();
+        var eachItsNumber = clause.FirstOrDefault(l => l.Is("times"))?.Value is ['+', .. var copies] && _draft is { IsNumbered: true, HasBody: false } && calledNext is { } then && _calls.Count > 0 && then - _calls[^1].Number == int.Parse(copies);
+        var sameNumber = severalTimes && _explicitCounts && _listed == 0 && !eachItsNumber;
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again") || l.Is("times") && l.Value == "+1") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
@@ -147,6 +150,19 @@ public sealed partial class Reader
         var repeated = _said.Skip(from).ToList();
         bool IsRepeated(Lexeme l) => l.Is("stance") ? repeated.Any(m => m.Stance?.Kind.Value == l.Value) : repeated.Any(m => m.Kick?.Technique.Value == l.Value || m.Hands.Any(h => h.Technique.Value == l.Value));
         var told = rest.Where(l => l.Kind is "stance" or "technique").ToList();
+        // "The same on the other side, so you turn one thirty-five to the right": how the repeat begins.
+        if (told.Count == 0 && rest.FirstOrDefault(l => l.Is("degrees")) is { } far && rest.LastOrDefault(l => l.Kind is "side" or "turnSide") is { } toward && rest.All(l => l.IsStop || l.Kind is "filler" or "opening" or "side" or "turnSide" or "degrees" or "degreesWord" || IsTurnWord(l)))
+        {
+            _said[from] = _said[from] with { Turn = Turn.To(toward.Value == "left" ? Side.Left : Side.Right, far.Number), Facing = null };
+            ForgetNow();
+            for (var k = end + 1; k <= last; k++)
+            {
+                if (_lexemes[k].IsStop) continue;
+                _fields.Add(new ReadField(_said[from].Id, "turn", _lexemes[k].Start, _lexemes[k].Length));
+                _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
+            }
+            return;
+        }
         if (told.Count > 0 && rest.Any(l => l.Is("side")) && !rest.Any(l => l.Kind is "footwork" or "degrees" or "amount" or "then" or "turnSide" or "facing") && told.All(IsRepeated)) AsNote(end + 1, last);
     }
 

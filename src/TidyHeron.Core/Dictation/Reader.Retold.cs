@@ -32,6 +32,9 @@ public sealed partial class Reader
             _weapons.UnionWith(_lexemes.GetRange(i + 1, carries - i).Where(l => l.Is("weapon")).Select(l => l.Value));
             AsNote(i, carries);
         }
+        // "Release the right hand, regrip": of the staff, not out of a grip.
+        if (_lexemes[i] is { Kind: "technique", Value: "wrist-release", Plain: "release" } && (_lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+            BecomesTerm(i, "technique", "regrip");
         // "The right hand spears upward": the hand does it, no spear.
         if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
         {
@@ -87,6 +90,9 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
         }
+        // "The left leg becomes the cat stance": it leads.
+        if (_lexemes[i].Plain is "becomes" && Previous(i) is { Kind: "footNoun" } && Next(i) is { Kind: "stance" })
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
         // "Pull back the right foot, cat stance".
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
         {

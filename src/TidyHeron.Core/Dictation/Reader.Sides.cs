@@ -141,6 +141,13 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"the {side.Word}" };
             return true;
         }
+        // "The left foot forward to the right.": up to the other one, where nothing is done there.
+        if (Follows(i, "to") && Alone(i) && previous is { Kind: "way", Value: "forward" } && _draft is { Foot: { } comes, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false } && comes == side.Other && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance"))
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"{side.Word}, diagonally" };
+            return true;
+        }
         // A turn that still wants its side takes it, before a technique does.
         if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
         {

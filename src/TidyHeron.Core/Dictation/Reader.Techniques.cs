@@ -138,6 +138,13 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var term = lexeme.Term!;
         if (SaidElsewhere(i, term)) return;
+        // "…, knife-hand block. Keep the hands.": there, after what they have just done.
+        if (term.Id.Value is "keep-hands" && _draft is { SentenceEnded: true, HasHands: true } && Clauses(i).All(l => l.IsStop || l.Is("filler") || l == lexeme))
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return;
+        }
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
         if (SaysWhich(i, term, hand)) return;
         // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.

@@ -143,6 +143,8 @@ public sealed partial class Reader
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
+                    // "Ten: hold, and breathe out.": all there is on that number.
+                    if (_draft is { IsNumbered: true, HasBody: false, Tempo: Tempo.Held }) _draft.Footwork = "stay";
                 }
                 // "Baro: turn left on the right foot.": how one comes back is the closing's.
                 else if (lexeme.Value == ":" && _draft is { Footwork: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
@@ -212,7 +214,7 @@ public sealed partial class Reader
                 break;
             case "sameCount":
                 // "All on one count" at the end of a sentence speaks of what was said; before a move, of what comes.
-                _sameCount = i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence;
+                _sameCount = RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork" or "footNoun" or "shout");
                 Note(lexeme, "count");
                 break;
             case "gripLead" or "strikeFrom" or "tip" or "stopPlace": TakeWeapon(lexeme); break;

@@ -66,7 +66,8 @@ internal sealed class Unheeded
             { Kind: "degrees" } degrees => move.Turn?.Amount == degrees.Number || turned == degrees.Number % 360 || turned == 360 - degrees.Number || move.Facing is not null && degrees.Number == 45,
             { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == SideOf(lexeme) || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
             { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
-            { Kind: "place", Value: "front" } => after.Heading == Heading.Front || move.Footwork?.Way is not null,
+            { Kind: "place", Value: "front" } => after.Heading == Heading.Front || before.Heading == Heading.Front || move.Footwork?.Way is not null,
+            { Kind: "place", Value: "rear", Plain: "the other way" } => turned > 0 || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "footwork", Value: not ("stay" or "rise") } => move.Footwork is not null || move.Kick is not null || move.Turn is not null || move.Facing is not null || move.Stance is not null || move.Hands.Count > 0,
             { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || _heard.Skip(i + 1).Take(NearWords).Any(l => l.Is("footNoun")) || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",
@@ -87,7 +88,7 @@ internal sealed class Unheeded
 
     /// <summary>Whether a foot moves, kicks or leads, or is the one that stays while the other goes or the body turns.</summary>
     private static bool FootPlays(Side side, Move move, Posture before, Posture after) =>
-        move.Footwork is { Foot: { } foot } && (foot == side || move.Footwork.Kind.Value is "pull-together" or "pivot" or "turn" or "spin" or "kneel" or "stomp")
+        move.Footwork is { Foot: { } foot } && (foot == side || move.Footwork.Kind.Value is "pull-together" or "pivot" or "turn" or "spin" or "kneel" or "stomp" or "cross-front" or "cross-behind")
         || move.Footwork is { Foot: null, Kind.Value: "shift" or "stay" or "return" or "rise" or "bow" }
         || move.Kick is { } kick && (kick.Foot ?? after.KickingFoot) == side || move.Stance?.Lead == side || after.Moved == side || after.Lead == side && move.Footwork is not { Foot: not null, Kind.Value: "step" or "step-back" }
         || StanceSet.IsStanding(after.Stance) && move.Footwork is not null;
