@@ -209,6 +209,31 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     }
 
     [Fact]
+    public async Task A_pasted_walk_through_is_proofread_beside_its_own_words()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        person.EnterDemo("Head instructor");
+        person.Field("Name of a new form").SendKeys("Marsh" + Keys.Enter);
+        var line = person.See(By.Id("say"));
+        line.SendKeys("Left front stance, low block. Good. Now step, right punch. Step, left punch. Turn right 180, low block to the corner. Step, punch. Step, punch, twice. Feet together, bow.");
+        var moves = person.See(By.CssSelector("[aria-label='Each move as it was read']"));
+        moves.FindElements(By.TagName("button")).Select(b => b.Text).Take(3).ShouldBe(["Left front stance, low block. Good.", "Now step, right punch.", "Step, left punch."]);
+        // What was said and came to nothing stands at the top and is marked in its words.
+        person.PageText().ShouldContain("Said, but nothing comes from it: Count 4: “corner”");
+        moves.FindElement(By.CssSelector("mark.line-unread")).Text.ShouldBe("corner");
+        person.AxeFindsNothing();
+        // Choosing words goes to them in the line, and typing puts others in their place.
+        person.Button("Step, left punch.").Click();
+        var script = (IJavaScriptExecutor)person.Driver;
+        script.ExecuteScript("const l = document.querySelector('#say'); return l.value.slice(l.selectionStart, l.selectionEnd)").ShouldBe("Step, left punch.");
+        person.Driver.SwitchTo().ActiveElement().ShouldBe(line);
+        line.SendKeys("Reverse punch.");
+        person.Until(() => line.GetAttribute("value")!.Contains("right punch. Reverse punch. Turn right", StringComparison.Ordinal), "the other words in the line");
+        person.Until(() => person.See(By.CssSelector("[aria-label='Each move as it was read']")).Text.Contains("Reverse punch.", StringComparison.Ordinal), "and beside what is read from them");
+    }
+
+    [Fact]
     public async Task A_walk_through_that_ends_far_off_says_which_turn_would_bring_it_back()
     {
         await using var server = await RunningServer.Start(demo: true);

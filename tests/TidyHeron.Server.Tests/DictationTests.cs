@@ -54,6 +54,20 @@ public class DictationTests(HeronServer server) : IClassFixture<HeronServer>
     }
 
     [Fact]
+    public async Task Each_move_comes_back_with_its_words_and_what_comes_to_nothing_is_marked()
+    {
+        const string Words = "Left front stance, low block. Good. Turn to the right corner, low block. Step, punch.";
+        var answer = await Ask("/api/dictation", new { text = Words });
+        answer.GetProperty("moves").EnumerateArray().Select(m => Words.Substring(m.GetProperty("start").GetInt32(), m.GetProperty("length").GetInt32()))
+            .ShouldBe(["Left front stance, low block. Good.", "Turn to the right corner, low block.", "Step, punch."]);
+        answer.GetProperty("fields").EnumerateArray().ShouldNotContain(f => f.GetProperty("unheeded").GetBoolean());
+
+        const string Lost = "Left front stance, low block to the corner.";
+        var field = (await Ask("/api/dictation", new { text = Lost })).GetProperty("fields").EnumerateArray().Single(f => f.GetProperty("unheeded").GetBoolean());
+        Lost.Substring(field.GetProperty("start").GetInt32(), field.GetProperty("length").GetInt32()).ShouldBe("corner");
+    }
+
+    [Fact]
     public async Task A_contradiction_comes_back_as_a_finding_at_its_move()
     {
         var answer = await Ask("/api/dictation", new { text = "Step left, low block. Turn 90 left facing three o'clock." });

@@ -115,7 +115,7 @@ public sealed partial class Reader
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
-        if (!draft.IsNumbered && Carried() is not null && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move is { Footwork: null, Kick: null, Stance: null, Turn: null, Hands: [{ Technique.Value: "grab" }] }) move = move with { Counting = Counting.Uncounted };
+        if (!draft.IsNumbered && Carried() is not null && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: "grab" }] } && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {
