@@ -79,6 +79,14 @@ public sealed class Person : IDisposable
         See(By.XPath("//h1[normalize-space(.)='Forms']"));
     }
 
+    /// <summary>Leaves, so that somebody else may enter.</summary>
+    public void SignOut()
+    {
+        See(By.CssSelector("header button[aria-haspopup=menu]")).Click();
+        See(By.XPath("//*[@role='menuitem'][normalize-space(.)='Sign out']")).Click();
+        Until(() => Driver.FindElements(By.CssSelector("header button[aria-haspopup=menu]")).Count == 0, "signed out");
+    }
+
     /// <summary>Rows of the score as a person reads them.</summary>
     public IReadOnlyList<string> Rows() => Driver.FindElements(By.CssSelector(".score-row")).Select(r => r.Text.ReplaceLineEndings(" ")).ToList();
 

@@ -86,6 +86,35 @@ public class WalkTests
         reading.Walk.Postures[0].Inferred.ShouldBe(Inferred.Nothing);
     }
 
+    /// <summary>A stance that rests on its rear leg leads with the foot that the weight leaves; one that rests in front, with the foot it goes to.</summary>
+    [Theory]
+    [InlineData("back-stance", Side.Right, Side.Left)]
+    [InlineData("cat-stance", Side.Left, Side.Right)]
+    [InlineData("front-stance", Side.Right, Side.Right)]
+    [InlineData("bow-stance", Side.Left, Side.Left)]
+    public void Weight_shifted_onto_a_leg_tells_which_foot_leads(string stance, Side onto, Side leads)
+    {
+        var horse = Samples.Say("Horse stance.").Form;
+        var shift = new Move(MoveId.New()) { Footwork = new Footwork(new TermId("shift"), onto), Stance = new StanceTaken(new TermId(stance)) };
+        Walk.Of(horse with { Moves = [.. horse.Moves, shift] }, Body, Samples.Ways).End.Lead.ShouldBe(leads);
+    }
+
+    /// <summary>A foot crossed in front and half a turn uncross the legs: turned away from it the other foot leads; turned to its own side it has come round.</summary>
+    [Theory]
+    [InlineData("cross-front", Side.Right, Side.Left, Side.Left)]
+    [InlineData("cross-front", Side.Right, Side.Right, Side.Right)]
+    [InlineData("cross-behind", Side.Right, Side.Right, Side.Right)]
+    public void Half_a_turn_uncrosses_the_legs(string crossing, Side foot, Side turned, Side leads)
+    {
+        var front = Samples.Say("Left front stance.").Form;
+        var move = new Move(MoveId.New()) { Footwork = new Footwork(new TermId(crossing), foot), Turn = Turn.To(turned, 180), Stance = new StanceTaken(new TermId("front-stance")) };
+        Walk.Of(front with { Moves = [.. front.Moves, move] }, Body, Samples.Ways).End.Lead.ShouldBe(leads);
+    }
+
+    [Fact]
+    public void Who_stands_up_to_kick_lands_in_a_stance() =>
+        After("Kneel with the left foot. Rise, left foot front kick landing behind.").Stance.ShouldBe(new TermId("short-front-stance"));
+
     [Fact]
     public void A_reverse_punch_is_done_with_the_hand_over_the_rear_foot() =>
         After("Step with the left foot into a left front stance, reverse punch.").Hands[0].Hand.ShouldBe(Hand.Right);
