@@ -69,6 +69,8 @@ internal sealed class Draft
     /// <summary>"Pull the right foot back": beside the other one, unless a stance says that it goes past.</summary>
     public bool PulledBack { get; set; }
     public bool IsOpening { get; set; }
+    /// <summary>"You've just landed in …": where one stands as the words begin; it takes no count.</summary>
+    public bool IsWhereWeAre { get; set; }
     public bool SentenceEnded { get; set; }
     /// <summary>Called with a number: whatever it is, it takes the count.</summary>
     public bool IsNumbered { get; init; }

@@ -136,8 +136,9 @@ public sealed partial class Reader
         // "Turn one-eighty to face the other way": the way opposite to where one faces.
         if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "opposite direction" or "the opposite direction" && !_draft.IsDone)
         {
-            _draft.TurnAmount ??= 180;
-            Note(lexeme, "turn");
+            var slant = lexeme.Plain is "the other way" && Now().Heading.Degrees % 90 == 45 && _draft is { TurnAmount: null };
+            _draft.TurnAmount ??= slant ? 135 : 180;
+            Note(lexeme, "turn", slant ? "Read as to the line, 135 degrees." : "", slant ? "turn 180 degrees" : "");
             return;
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.

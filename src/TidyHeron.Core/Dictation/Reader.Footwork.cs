@@ -249,6 +249,7 @@ public sealed partial class Reader
         var kind = footwork.Value;
         if (_draft.IsEmpty || !_draft.HasBody) return false;
         if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
+        if (_then && IsFirstMove() && _draft is { Stance: { } stood, Footwork: null, IsDone: false, SentenceEnded: false } && StanceSet.IsStanding(stood) && kind is "step" or "slide") return true; // "attention, then step out …"
         // "Bring the left foot back to ready stance": one move, said in two words.
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "turn" or "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;

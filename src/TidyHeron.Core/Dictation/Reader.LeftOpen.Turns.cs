@@ -120,6 +120,14 @@ public sealed partial class Reader
         Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
     }
 
+    /// <summary>"The left foot comes back to the front, front stance, left rising block": it comes round, and the block over it says that it leads.</summary>
+    private void ComesBackToTheFront(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "step-back", Foot: { } foot, Facing: { } there, Lead: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide != foot || (there - now.Heading).Amount != 90 || (draft.Stance ?? now.Stance) is var stance && _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        (draft.Footwork, draft.Way) = ("step", null);
+        Assume(draft, "facing", $"Read with the {foot.Word} foot leading, as the block is over it.", "");
+    }
+
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>
     private bool TurnsTheLongWay(int i)
     {
@@ -186,7 +194,7 @@ public sealed partial class Reader
     /// <summary>"Turn right, right cat stance, right block" where one came to this side with the same on the left.</summary>
     private bool MirrorsTheFirstHere(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "turn" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
+        if (draft is not { Footwork: "turn" or "pivot" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
         return FirstHere(now, out _) is var first && first < SoFar().Moves.Count && SoFar().Moves[first].Stance?.Kind == stance && HandsMirrorTheFirstHere(draft, now);
     }
 

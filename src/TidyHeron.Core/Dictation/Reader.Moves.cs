@@ -101,6 +101,7 @@ public sealed partial class Reader
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         GoesBackWithoutTurning(draft, posture);
+        ComesBackToTheFront(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
@@ -116,6 +117,7 @@ public sealed partial class Reader
         if (!draft.IsNumbered && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
         if (!draft.IsNumbered && Carried() is not null && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: "grab" }] } && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
+        if (draft.IsWhereWeAre) move = move with { Counting = Counting.Uncounted };
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {

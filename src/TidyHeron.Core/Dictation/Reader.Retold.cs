@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -93,6 +94,22 @@ public sealed partial class Reader
         // "The left leg becomes the cat stance": it leads.
         if (_lexemes[i].Plain is "becomes" && Previous(i) is { Kind: "footNoun" } && Next(i) is { Kind: "stance" })
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
+        // "You drop a low block": nobody drops down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your") BecomesSmall(i);
+        // "Left crane on the right leg": named by the knee that is up.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "stance", Term: { } single } && _ways.Stances.Of(single.Id).Feet == FeetKind.Single && Next(i + 1) is { Kind: "side" } stands && stands.Value != _lexemes[i].Value && Follows(IndexAfter(i + 1), "on") && Next(IndexAfter(i + 1)) is { Kind: "footNoun" })
+            BecomesSmall(i);
+        // "Front kick, retract and step behind": that is where it comes down.
+        if (_lexemes[i] is { Kind: "technique", Plain: "retract" or "retracts" or "rechamber" } && i > 1 && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork", Plain: "step behind" or "step back" })
+        {
+            BecomesSmall(i);
+            _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "landing", Value = "back", Term = null };
+        }
+        // "Left knee" and "rear kick" among kicks: "rear" says with which leg.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "rear" or "lead" or "back" or "front" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
+            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
+        if (_lexemes[i] is { Kind: "lead", Plain: "lead" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
+            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "front", Term = null };
         // "Pull back the right foot, cat stance".
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
         {
@@ -133,7 +150,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "step-back");
         // "Left foot in, step out right": beside the other one.
-        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null && (RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance")))
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null or { Kind: "footwork", Plain: "bring" } && (RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Is("technique") || l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id))))
             BecomesTerm(i, "footwork", "pull-together");
         // "Slip left foot, walking stance": with a foot it slides.
         if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && (Previous(i) is { Kind: "footNoun" } || StanceComes(i)))
@@ -232,6 +249,13 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "You've just landed in the right front stance facing the back.": what was before, as one hears the section.
+        if (_lexemes[i].Plain is "just" && i > 0 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && StartsSentence(i - 1) && RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { } stood && !_before.Concat(_said).Any())
+        {
+            var k = _lexemes.IndexOf(stood);
+            for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
+            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
+        }
         // "Right then, …": a word to begin with.
         if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".

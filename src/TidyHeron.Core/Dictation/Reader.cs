@@ -182,6 +182,7 @@ public sealed partial class Reader
                 if (NamedSide(lexeme) is { } stays && _draft.IsTurning) _draft.Foot ??= stays.Other;
                 break;
             case "support": Note(lexeme, "foot"); break;
+            case "whereWeAre": _draft.IsWhereWeAre = true; Note(lexeme, "filler"); break;
             case "from": i = TakeSource(i, opening: false); break;
             case "opening" when BeginsTheForm() && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }: Note(lexeme, "filler"); break; // "we begin with the left foot stepping forward"
             case "opening" when BeginsTheForm(): i = TakeSource(i, opening: true); break;

@@ -110,6 +110,10 @@ public class ShortPassagesTests
     [InlineData("Left back stance. Front leg side kick, and we land in front stance.", "0 left back, 0 left front")]
     [InlineData("Left bow stance. Right front kick. Right foot comes down, turn left, horse stance.", "0 left bow, 0 left bow, 270 none horse")]
     [InlineData("Kneel on the left knee. Stand up and front kick with the left leg, it lands behind.", "0 right kneeling, 0 right short-front")]
+    [InlineData("Left bow stance. Front kick, retract and step behind, so still left bow.", "0 left bow, 0 left bow")]
+    [InlineData("Left fighting stance. Jab. Lead knee, put it down behind. Rear front kick, land in front.", "0 left step-guard, 0 right step-guard, 0 left step-guard")]
+    [InlineData("Horse stance. Left crane on the right leg, hooks.", "0 none horse, 0 right crane")]
+    [InlineData("Left front stance, and you drop a low block.", "0 left front")]
     // Weight, and feet that only come nearer or go back.
     [InlineData("Horse stance. Shift the weight to the right leg, turning left into a back stance, left block.", "0 none horse, 270 left back")]
     [InlineData("Left front stance. Weight forward to the left leg, right foot steps up, cat stance.", "0 left front, 0 right cat")]
@@ -134,6 +138,10 @@ public class ShortPassagesTests
     [InlineData("Left foot west, left front stance, low block. Right foot north, punch. Turn left south, low block.", "270 left front, 0 right front, 180 left front")]
     [InlineData("Left front stance. Shift back, straddle stance facing sideways, low block.", "0 left front, 90 none horse")]
     [InlineData("Left front stance, low block. Pull the left foot back to the right foot, and step out the other way with the right foot, back stance, block.", "0 left front, 180 right back")]
+    [InlineData("Ready. Left foot left, left cat stance, left block. Twist to the right, right cat stance, right block.", "270 left cat, 90 right cat")]
+    [InlineData("Turn left 45, left back stance. Turn back the other way to the right, right back stance, block.", "315 left back, 90 right back")]
+    [InlineData("You've just landed in the right front stance facing the back. Turn left, so left foot moves to three o'clock, front stance, block.", "90 left front")]
+    [InlineData("Turn left, left front stance. Left foot comes back to the front, front stance, left rising block.", "270 left front, 0 left front")]
     // How one stands before anything is done, and after everything is.
     [InlineData("Hands up on guard, left foot in front. Step right, punch.", "0 right step-guard")]
     [InlineData("Sword. Attention. The right hand takes hold. Step forward with the right foot and cut.", "0 right short-front")]
