@@ -23,6 +23,17 @@ public sealed partial class Reader
         // "The same on the other side, beginning from one", "twice more, alternating": one order.
         if (end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes.GetRange(i, end - i).Any(l => l.Kind is "again" or "otherSide" or "times"))
         {
+            // "…, all the way through from one".
+            var skip = end + 1;
+            while (skip + 1 < _lexemes.Count && (_lexemes[skip].Is("amount") && _lexemes[skip].Plain.StartsWith("all the way", StringComparison.Ordinal) || _lexemes[skip].Is("filler"))) skip++;
+            if (skip > end + 1 && _lexemes[skip].Is("from"))
+                for (var k = end + 1; k < skip; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            else skip = end + 1;
+            if (skip > end + 1)
+            {
+                _lexemes[end] = _lexemes[end] with { Kind = "filler" };
+                end = skip - 1;
+            }
             var from = _lexemes[end + 1].Kind is "opening" or "from" && end + 2 < _lexemes.Count && _lexemes[end + 2].Kind is "number" && (end + 3 >= _lexemes.Count || _lexemes[end + 3].IsStop);
             // "Left foot again, same thing."
             var twice = _lexemes.GetRange(i, end - i).Any(l => l.Is("again")) && _lexemes[end + 1].Is("again");

@@ -115,6 +115,11 @@ public sealed partial class Reader
             TakeDirection(i, Heading.Front, said: true); // "turn front"
             return;
         }
+        if (lexeme.Plain == "front" && Alone(i) && (Previous(i) is { Kind: "footNoun" } || Previous(i) is { Kind: "footwork", Value: "step" } && _draft.Foot is not null) && _lexemes[i - 1] == Previous(i))
+        {
+            TakeDirection(i, Heading.Front, said: false); // "left foot front", "left foot steps front"
+            return;
+        }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it

@@ -120,6 +120,14 @@ public sealed partial class Reader
         Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
     }
 
+    /// <summary>"Left foot to the left, low block. Right foot to the left, punch": on along that line; across the other foot nobody steps into such a stance.</summary>
+    private void GoesOnAlongTheLine(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "step", Foot: { } foot, HasTurn: false, Facing: null } || draft.Way != (foot == Side.Left ? Way.Right : Way.Left) || now.Heading != Heading.Front + Turn.To(foot.Other, 90) || now.Lead != foot.Other || _ways.Stances.Of(draft.Stance ?? now.Stance).Feet != FeetKind.Lead) return;
+        draft.Way = null;
+        Assume(draft, "side", $"Read as on along the line to the {foot.Other.Word}.", "");
+    }
+
     /// <summary>"The left foot comes back to the front, front stance, left rising block": it comes round, and the block over it says that it leads.</summary>
     private void ComesBackToTheFront(Draft draft, Posture now)
     {

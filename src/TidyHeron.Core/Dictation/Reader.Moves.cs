@@ -102,6 +102,7 @@ public sealed partial class Reader
         OpensToTheSide(draft, posture);
         GoesBackWithoutTurning(draft, posture);
         ComesBackToTheFront(draft, posture);
+        GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);

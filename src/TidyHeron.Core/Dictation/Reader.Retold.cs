@@ -22,6 +22,9 @@ public sealed partial class Reader
 
     private void BecomesTerm(int i, string kind, string value) => _lexemes[i] = _lexemes[i] with { Kind = kind, Value = value, Term = TermOf(value) };
 
+    /// <summary>"Left foot left, back stance": whether the text tells so where feet go.</summary>
+    private bool FeetGoByOneWord() => Enumerable.Range(0, _lexemes.Count - 1).Any(k => _lexemes[k].Is("footNoun") && (_lexemes[k + 1].Is("side") || _lexemes[k + 1] is { Kind: "place", Plain: not "front" }) && Alone(k + 1));
+
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
 
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
@@ -110,6 +113,12 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
         if (_lexemes[i] is { Kind: "lead", Plain: "lead" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "front", Term = null };
+        // "Turn left around": about, over that side.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2] is { Kind: "footwork", Plain: "turn" or "turning" })
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Term = null };
+        // "Step right, bow, left palm" where bows are stood in: a clause of its own among what is done.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes.Any(l => l.Is("stance", "bow-stance")) && Clauses(i).Any(l => l.Is("footwork", "step") || l.Is("footNoun")) && RestOfSentence(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "stance", "bow-stance");
         // "Pull back the right foot, cat stance".
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
         {
@@ -129,8 +138,8 @@ public sealed partial class Reader
             _lexemes[i] = down with { Length = word - down.Start, Plain = "land" };
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
-        // "Left foot front": it leads.
-        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
+        // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord())
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "The right foot draws a circle": it steps in an arc.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && _lexemes[i - 1].Plain != "and")
@@ -197,6 +206,15 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Right left double punch", "double punch, right left": in which order, which is as they come.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 1].Value != _lexemes[i].Value
+            && (i + 2 < _lexemes.Count && _lexemes[i + 2].Value == "double-punch" || i > 0 && _lexemes[i - 1].Value == "double-punch" || i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Value == "double-punch" && Alone(i + 1)))
+            AsNote(i, i + 1);
+        // "Double knife hand guard": one thing.
+        if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
+        // "Salute, right fist against left palm": how the hands lie.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" || Follows(lies, "against", "into")) && _lexemes.Take(lies).Reverse().TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
+            AsNote(_lexemes.IndexOf(lying), i);
         // "Right elbow into the left palm": what it strikes.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
             AsNote(i, i);

@@ -39,6 +39,8 @@ public class MeaningInPlaceTests
     [InlineData("Into left bow stance. Still in bow, left hooking hand.", "left bow stance / bow stance, left hand hooking block")]
     [InlineData("Horse stance. Staff strike to the right knee.", "horse stance, low level staff low strike")]
     [InlineData("Step forward with the right foot and draw the sword.", "step with the right foot, draw")]
+    [InlineData("Left front stance, left middle block, right left double punch.", "left front stance, left hand middle block / then double punch")]
+    [InlineData("Left back stance, double knife hand guard.", "left back stance, knife-hand block")]
     [InlineData("Lift the right knee.", "lift the foot with the right foot")]
     [InlineData("Bring the left knee up.", "lift the foot with the left foot")]
     [InlineData("Right knee to the stomach.", "right foot middle level knee strike")]

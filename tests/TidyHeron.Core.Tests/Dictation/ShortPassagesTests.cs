@@ -62,6 +62,11 @@ public class ShortPassagesTests
     [InlineData("Step out into horse. Two punches, left then right.", "0 none horse")]
     [InlineData("Left front stance. Turn one eighty right, right knife hand block, back stance. And left.", "0 left front, 180 right back, 180 left back")]
     [InlineData("Turn left, left back stance, block. Step, punch. Turn to the right, step the right foot to the right, back stance, and do both of those the other way around.", "270 left back, 270 right back, 90 right back, 90 left back")]
+    [InlineData("Left front stance, low block. Right lunge punch, left lunge punch, right lunge punch, kiai.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. I don't move my feet and punch.", "0 left front, 0 left front")]
+    [InlineData("Left bow, right palm. Step right, bow, left palm.", "0 left bow, 0 right bow")]
+    [InlineData("Feet together, salute, right fist against left palm. Left bow, punch.", "0 left bow")]
+    [InlineData("Left bow, punch. Right kick. Then the same thing to the right, all the way through from one.", "0 left bow, 0 left bow, 0 right bow, 0 right bow")]
     // Counts told in other ways.
     [InlineData("Horse stance. Punch left, punch right, that's one and two. Left front stance, low block.", "0 none horse, 0 none horse, 0 left front")]
     [InlineData("Yol. Left front stance, low block. Yol hana. Right foot forward, punch. Yol dul. Left foot forward, punch.", "0 left front, 0 right front, 0 left front")]
@@ -142,6 +147,10 @@ public class ShortPassagesTests
     [InlineData("Turn left 45, left back stance. Turn back the other way to the right, right back stance, block.", "315 left back, 90 right back")]
     [InlineData("You've just landed in the right front stance facing the back. Turn left, so left foot moves to three o'clock, front stance, block.", "90 left front")]
     [InlineData("Turn left, left front stance. Left foot comes back to the front, front stance, left rising block.", "270 left front, 0 left front")]
+    [InlineData("Left foot to the left, walking stance, low block. Step with the right foot to the left, walking stance, punch.", "270 left walking, 270 right walking")]
+    [InlineData("Left front stance. Turn left around, left front stance, low block.", "0 left front, 180 left front")]
+    [InlineData("Left foot left, back stance, block. Left foot front, front stance, punch.", "270 left back, 0 left front")]
+    [InlineData("Right front stance, low block. Pull back the right foot a bit and hammer fist. Step forward, left punch.", "0 right front, 0 right front, 0 left front")]
     // How one stands before anything is done, and after everything is.
     [InlineData("Hands up on guard, left foot in front. Step right, punch.", "0 right step-guard")]
     [InlineData("Sword. Attention. The right hand takes hold. Step forward with the right foot and cut.", "0 right short-front")]
