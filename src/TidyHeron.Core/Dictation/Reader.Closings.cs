@@ -49,6 +49,7 @@ public sealed partial class Reader
     {
         if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move)) return true;
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
+        if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
         return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }

@@ -53,6 +53,13 @@ public sealed partial class Reader
             AsNote(i, end - 1);
             return false;
         }
+        // "Turn to the right, back stance, mirror image, double block, right inside, left rising": told out.
+        if (!_explicitCounts && clause is [{ Kind: "otherSide", Plain: "mirror image" or "mirrored" or "mirror" }] && i > 0 && _lexemes[i - 1].Is("stop", ",") && end < _lexemes.Count && _lexemes[end].Is("stop", ",")
+            && RestOfSentence(end).Count(l => l.IsHandTechnique) >= 2 && RestOfSentence(end).Any(l => l.Is("side")))
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
         // "And again three punches.", where there were three before: as many as there are told, with what belongs to them.
         if (clause.FirstOrDefault(l => !l.Is("filler") && !l.Is("then")) is { Kind: "again", Plain: "again" or "and again" or "once again" } && clause.FindIndex(IsDeeds) is var deeds and > 0 && clause[deeds - 1].Is("number") && _lexemes.Take(i).Where((l, k) => k > 0 && IsDeeds(l) && l.Value == clause[deeds].Value && _lexemes[k - 1].Is("number") && _lexemes[k - 1].Value == clause[deeds - 1].Value).Any())
         {

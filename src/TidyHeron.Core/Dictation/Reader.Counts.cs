@@ -184,7 +184,8 @@ public sealed partial class Reader
     private void TellMiscounts(Form form)
     {
         var counts = Notation.Counts.Of(form);
-        int? off = null;
+        // A form that is called from one begins with it.
+        int? off = _calls is [(1, _, _), ..] && _before.All(m => m.Counting == Counting.Uncounted) ? 0 : null;
         foreach (var (number, move, lexeme) in _calls)
         {
             if (form.IndexOf(move) is not (>= 0 and var at) || counts[at] == 0) continue;

@@ -1,0 +1,146 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Words retold for feet, legs and stances, by the words around them.</summary>
+public sealed partial class Reader
+{
+    /// <summary>"Left foot left, back stance": whether the text tells so where feet go.</summary>
+    private bool FeetGoByOneWord() => Enumerable.Range(0, _lexemes.Count - 1).Any(k => _lexemes[k].Is("footNoun") && (_lexemes[k + 1].Is("side") || _lexemes[k + 1] is { Kind: "place", Plain: not "front" }) && Alone(k + 1));
+
+    /// <summary>Words that say how one stands, or which foot leads.</summary>
+    private void RetellStances(int i)
+    {
+        // "Down into left bow": with a side or a way into it, the bow is the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
+            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
+        // "The left leg becomes the cat stance": it leads.
+        if (_lexemes[i].Plain is "becomes" && Previous(i) is { Kind: "footNoun" } && Next(i) is { Kind: "stance" })
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
+        // "Left crane on the right leg": named by the knee that is up.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "stance", Term: { } single } && _ways.Stances.Of(single.Id).Feet == FeetKind.Single && Next(i + 1) is { Kind: "side" } stands && stands.Value != _lexemes[i].Value && Follows(IndexAfter(i + 1), "on") && Next(IndexAfter(i + 1)) is { Kind: "footNoun" })
+            BecomesSmall(i);
+        // "Step right, bow, left palm" where bows are stood in: a clause of its own among what is done.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes.Any(l => l.Is("stance", "bow-stance")) && Clauses(i).Any(l => l.Is("footwork", "step") || l.Is("footNoun")) && RestOfSentence(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "Weight forward to the left leg": not a leg that moves.
+        if (_lexemes[i] is { Kind: "detail", Plain: "weight forward" or "weight back" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var carrying && Next(carrying) is { Kind: "footNoun" })
+            AsNote(i, IndexAfter(carrying));
+        // "Land in front stance", "land in a front stance": the stance, not where the foot comes down.
+        if (_lexemes[i] is { Kind: "landing", Value: "front" } down && down.Plain.EndsWith(" in front", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } stood)
+        {
+            var word = _text.LastIndexOf("front", down.Start + down.Length - 1, StringComparison.OrdinalIgnoreCase);
+            _lexemes[i] = down with { Length = word - down.Start, Plain = "land" };
+            _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
+        }
+        // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord())
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        // "Bow left, right palm strike": with a side it is the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 1].Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Plain is "into" or "to" or "in"))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "The stance shifts to bow right".
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into", "in", "still in") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "Left foot behind right, cross": the stance that makes.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
+            BecomesTerm(i, "stance", "cross-stance");
+    }
+
+    /// <summary>Words that say where a foot goes.</summary>
+    private void RetellFeet(int i)
+    {
+        // "The left foot steps across in front": it crosses.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "across" && _lexemes[i + 2] is { Kind: "lead", Plain: "in front" or "behind" } beyond && Previous(i) is { Kind: "footNoun" })
+        {
+            BecomesTerm(i, "footwork", beyond.Value == "rear" ? "cross-behind" : "cross-front");
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
+        // "Turn left around": about, over that side.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2] is { Kind: "footwork", Plain: "turn" or "turning" })
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Term = null };
+        // "Pull back the right foot, cat stance".
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
+        {
+            BecomesSmall(drawn);
+            BecomesTerm(i, "footwork", "slide-back");
+        }
+        // "Come back to the middle, feet together": a step, where no wide stance follows in which one stood there.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && _lexemes[i].Plain.StartsWith("come", StringComparison.Ordinal) && _lexemes[i].Plain.EndsWith("middle", StringComparison.Ordinal) && !RestOfSentence(i).Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).IsStraddle))
+            BecomesTerm(i, "footwork", "step-back");
+        // "The right foot draws to the left": beside it.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } whose && Next(i) is { Kind: "side" } toward && toward.Value != whose.Value && Follows(IndexAfter(i), "to"))
+            BecomesTerm(i, "footwork", "pull-together");
+        // "The right foot draws a circle": it steps in an arc.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && _lexemes[i - 1].Plain != "and")
+            BecomesTerm(i, "footwork", "crescent-step");
+        // "The right foot draws back to the left".
+        if (_lexemes[i] is { Kind: "technique", Plain: "draws back" or "draw back" or "pulls back" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = Next(i) is { Kind: "stance" } ? "slide-back" : i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" ? "pull-together" : "step-back", Term = null };
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && Next(i) is { Kind: "way", Value: "back" } && Next(IndexAfter(i)) is { Kind: "stance" })
+        {
+            BecomesSmall(IndexAfter(i));
+            BecomesTerm(i, "footwork", "slide-back");
+        }
+        // "Swing the left foot around": it steps.
+        if (_lexemes[i].Plain is "swing" or "swings" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+            BecomesTerm(i, "footwork", "step");
+        // "Hidari ashi hiki": the foot is drawn back.
+        if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "step-back");
+        // "Left foot in, step out right": beside the other one.
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null or { Kind: "footwork", Plain: "bring" } && (RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Is("technique") || l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id))))
+            BecomesTerm(i, "footwork", "pull-together");
+        // "Slip left foot, walking stance": with a foot it slides.
+        if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && (Previous(i) is { Kind: "footNoun" } || StanceComes(i)))
+            BecomesTerm(i, "footwork", "slide");
+        // "Left foot comes up, left inside block": beside the other one, where it does not kick.
+        if (_lexemes[i].Plain is "comes" or "comes up" && i > 1 && _lexemes[i - 1] is { Kind: "footNoun", Plain: "foot" } && Previous(IndexBefore(i)) is { Kind: "side" } && (_lexemes[i].Plain == "comes up" ? i : i + 1) is var up && up < _lexemes.Count && (up == i || _lexemes[up].Plain == "up") && Alone(up)
+            && !_lexemes.Skip(up).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l.Is("stance") || l.Is("footwork")))
+            BecomesTerm(up, "footwork", "pull-together");
+        // "The left foot opens to the left".
+        if (_lexemes[i].Plain is "opens" or "open" && _lexemes[i].Kind is "technique" or "filler" && Previous(i) is { Kind: "footNoun" })
+            BecomesTerm(i, "footwork", "step");
+        // "Pull back to ready": one comes back.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("footwork", "return") || _lexemes[i + 1].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork", "return")))
+            BecomesSmall(i);
+        // "Around to the other side, low block": one turns there.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
+            BecomesTerm(i, "footwork", "turn");
+        // "Bring the left foot up, stand up": beside the other one.
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" })
+            BecomesTerm(i, "footwork", "pull-together");
+        // "Go forward left, right, left with high blocks": three steps.
+        if (_lexemes[i] is { Kind: "way", Plain: "forward left" or "forward right" } first && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side"))
+        {
+            var side = first.Plain["forward ".Length..];
+            _lexemes[i] = new Lexeme("footwork", "step", first.Start, "forward".Length, "step", TermOf("step"));
+            _lexemes.Insert(i + 1, new Lexeme("side", side, first.Start + first.Length - side.Length, side.Length, side));
+        }
+        // "Spring show", "spring term": the season.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
+        // "The right foot passes through": it steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "step");
+    }
+
+    /// <summary>Words of legs that kick, and of going down that is none.</summary>
+    private void RetellLegs(int i)
+    {
+        // "You drop a low block": nobody drops down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your") BecomesSmall(i);
+        // "Front kick, retract and step behind": that is where it comes down.
+        if (_lexemes[i] is { Kind: "technique", Plain: "retract" or "retracts" or "rechamber" } && i > 1 && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork", Plain: "step behind" or "step back" })
+        {
+            BecomesSmall(i);
+            _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "landing", Value = "back", Term = null };
+        }
+        // "Left knee" and "rear kick" among kicks: "rear" says with which leg.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "rear" or "lead" or "back" or "front" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
+            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
+        if (_lexemes[i] is { Kind: "lead", Plain: "lead" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
+            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "front", Term = null };
+    }
+}
