@@ -138,9 +138,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     {
         await using var server = await RunningServer.Start(demo: true);
         using var person = new Person(server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("Low Tide" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("Low Tide");
         line.SendKeys("step left, low block. step right, punch" + Keys.Enter);
         person.UntilRows(2);
         person.UntilSaved();
@@ -180,9 +178,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     {
         await using var server = await RunningServer.Start(demo: true);
         using var person = new Person(server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("Ebb" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("Ebb");
         line.SendKeys("Turn left, left front stance, low block. Step, punch. Turn right 180, low block. Step, punch. Turn left, low block. Step, rising block. Three punches, flurb. Turn left 270 to face twelve o'clock, low block.");
         person.SeeText("Not understood:");
         person.PageText().ShouldContain("Read as 10 moves on 10 counts.");
@@ -213,9 +209,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     {
         await using var server = await RunningServer.Start(demo: true);
         using var person = new Person(server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("Marsh" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("Marsh");
         line.SendKeys("Left front stance, low block. Good. Now step, right punch. Step, left punch. Turn right 180, low block to the corner. Step, punch. Step, punch, twice. Feet together, bow.");
         var moves = person.See(By.CssSelector("[aria-label='Each move as it was read']"));
         moves.FindElements(By.TagName("button")).Select(b => b.Text).Take(3).ShouldBe(["Left front stance, low block. Good.", "Now step, right punch.", "Step, left punch."]);
@@ -223,6 +217,11 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         person.PageText().ShouldContain("Said, but nothing comes from it: Count 4: “corner”");
         moves.FindElement(By.CssSelector("mark.line-unread")).Text.ShouldBe("corner");
         person.AxeFindsNothing();
+        // The floor shows the move that one points at, and the last one again afterwards.
+        new OpenQA.Selenium.Interactions.Actions(person.Driver).MoveToElement(person.Button("Step, left punch.")).Perform();
+        person.See(By.CssSelector("svg[aria-label*='after count 3']"));
+        new OpenQA.Selenium.Interactions.Actions(person.Driver).MoveToElement(line).Perform();
+        person.Until(() => person.Driver.FindElements(By.CssSelector("svg[aria-label*='after count 3']")).Count == 0, "the last move on the floor");
         // Choosing words goes to them in the line, and typing puts others in their place.
         person.Button("Step, left punch.").Click();
         var script = (IJavaScriptExecutor)person.Driver;
@@ -238,9 +237,7 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     {
         await using var server = await RunningServer.Start(demo: true);
         using var person = new Person(server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("Square" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("Square");
         const string Square = "1. Step left foot forward, front stance. 2. Step, punch. 3. Turn left 90, low block. 4. Step, punch. 5. Turn left 90, low block. 6. Step, punch. 7. Turn right 90, low block. 8. Step, punch. 9. Step, punch. Return to ready.";
         line.SendKeys(Square);
         person.SeeText("The form ends far from where it began.");

@@ -62,9 +62,7 @@ public class KeyboardTests(DemoServer demo) : IClassFixture<DemoServer>
     public void An_earlier_save_is_compared_and_taken_back()
     {
         using var person = new Person(demo.Server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("Second Thoughts" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("Second Thoughts");
         line.SendKeys("step left, low block" + Keys.Enter);
         person.UntilRows(1);
         person.UntilSaved();
@@ -86,9 +84,7 @@ public class KeyboardTests(DemoServer demo) : IClassFixture<DemoServer>
     public void An_unread_word_is_taught_where_it_stands()
     {
         using var person = new Person(demo.Server.Address);
-        person.EnterDemo("Head instructor");
-        person.Field("Name of a new form").SendKeys("New Words" + Keys.Enter);
-        var line = person.See(By.Id("say"));
+        var line = person.BeginForm("New Words");
         line.SendKeys("step left into a bitternstand");
         person.Button("this means").Click();
         person.Field("Which term").SendKeys("cat stance" + Keys.Enter);

@@ -17,6 +17,7 @@ export function Understood({
   onTeach,
   onInstead,
   onFind,
+  onLook,
 }: {
   reading: Reading;
   text: string;
@@ -25,6 +26,8 @@ export function Understood({
   onInstead: (places: Place[], instead: string) => void;
   /** Goes to words in the line. */
   onFind: (place: Place) => void;
+  /** Shows a move on the floor; none for the last. */
+  onLook: (move: string | undefined) => void;
 }) {
   const many = reading.moves.length > AtOnce;
   return (
@@ -39,18 +42,33 @@ export function Understood({
       <NotUnderstood reading={reading} onTeach={onTeach} />
       <Unheeded reading={reading} text={text} onFind={onFind} />
       <Guesses reading={reading} text={text} onInstead={onInstead} onFind={onFind} />
-      {many && <ProofSheet reading={reading} text={text} onFind={onFind} />}
+      {many && <ProofSheet reading={reading} text={text} onFind={onFind} onLook={onLook} />}
     </div>
   );
 }
 
 /** Each move beside the words it was read from: a long text is proofread down one column. */
-function ProofSheet({ reading, text, onFind }: { reading: Reading; text: string; onFind: (place: Place) => void }) {
+function ProofSheet({
+  reading,
+  text,
+  onFind,
+  onLook,
+}: {
+  reading: Reading;
+  text: string;
+  onFind: (place: Place) => void;
+  onLook: (move: string | undefined) => void;
+}) {
   return (
-    <section aria-label="Each move as it was read" className="border-t border-line pt-1.5">
+    <section
+      aria-label="Each move as it was read"
+      className="border-t border-line px-1 pt-1.5"
+      onPointerLeave={() => onLook(undefined)}
+      onBlur={() => onLook(undefined)}
+    >
       <p className="text-sm text-ink-soft">
-        Your words, and what was read from them. What was not said and follows from the rest is in <i>italics</i>.
-        Choose words to change them in the line.
+        Your words, and what was read from them; the floor shows the move you point at. What was not said and follows
+        from the rest is in <i>italics</i>. Choose words to change them in the line.
       </p>
       {reading.moves.map((said, i) => {
         const { start, length } = said;
@@ -58,6 +76,10 @@ function ProofSheet({ reading, text, onFind }: { reading: Reading; text: string;
         return (
           <div
             key={said.id}
+            role="group"
+            aria-label={said.count > 0 ? `Count ${said.count}` : "Without a count"}
+            onPointerEnter={() => onLook(said.id)}
+            onFocus={() => onLook(said.id)}
             className="grid gap-x-4 border-b border-line py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
           >
             {again ? (

@@ -23,10 +23,10 @@ interface Props {
   inputRef: RefObject<HTMLTextAreaElement | null>;
 }
 
-/** Readings of the form with what was said put in, and the position of its last move in it. */
+/** Readings of the form with what was said put in, and the position of the move to look at: the last, or the one that is proofread. */
 export interface Said {
   readings: Reading["readings"];
-  last: number;
+  at: number;
 }
 
 const settleMs = 70;
@@ -49,6 +49,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
   }>();
   const [problem, setProblem] = useState<string>();
   const [teaching, setTeaching] = useState<string>();
+  const [lookedAt, setLookedAt] = useState<string>();
   const adding = useRef(false);
   const marks = useRef<HTMLDivElement>(null);
 
@@ -128,9 +129,10 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
 
   const shown = reading && text.trim() !== "" ? reading.value : undefined;
   useEffect(() => {
-    const last = shown?.readings.moves.findIndex((m) => m.id === shown.moves.at(-1)?.id) ?? -1;
-    onSaid(shown && last >= 0 ? { readings: shown.readings, last } : undefined);
-  }, [shown, onSaid]);
+    const looked = shown?.moves.find((m) => m.id === lookedAt) ?? shown?.moves.at(-1);
+    const at = shown?.readings.moves.findIndex((m) => m.id === looked?.id) ?? -1;
+    onSaid(shown && at >= 0 ? { readings: shown.readings, at } : undefined);
+  }, [shown, lookedAt, onSaid]);
 
   return (
     <section aria-label="Write" className="border-t-2 border-line-strong bg-sheet px-3 pt-2 pb-2">
@@ -178,6 +180,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
             reading={shown}
             text={reading?.of ?? ""}
             onTeach={setTeaching}
+            onLook={setLookedAt}
             onInstead={(places, instead) => {
               write(
                 places.reduce((t, { start, length }) => t.slice(0, start) + instead + t.slice(start + length), text),

@@ -221,7 +221,7 @@ function Editor({ stored }: { stored: FormResponse }) {
         >
           <FloorView
             readings={said?.readings ?? written.readings}
-            selected={said?.last ?? focus}
+            selected={said?.at ?? focus}
             remark={said && "With what stands in the line, not added yet."}
           />
           {wide && focusId && focusReading && (
