@@ -20,30 +20,7 @@ public sealed partial class Reader
             _lexemes[end] = _lexemes[end] with { Kind = "filler" };
             end += 2;
         }
-        // "The same on the other side, beginning from one", "twice more, alternating": one order.
-        if (end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes.GetRange(i, end - i).Any(l => l.Kind is "again" or "otherSide" or "times"))
-        {
-            // "…, all the way through from one".
-            var skip = end + 1;
-            while (skip + 1 < _lexemes.Count && (_lexemes[skip].Is("amount") && _lexemes[skip].Plain.StartsWith("all the way", StringComparison.Ordinal) || _lexemes[skip].Is("filler"))) skip++;
-            if (skip > end + 1 && _lexemes[skip].Is("from"))
-                for (var k = end + 1; k < skip; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
-            else skip = end + 1;
-            if (skip > end + 1)
-            {
-                _lexemes[end] = _lexemes[end] with { Kind = "filler" };
-                end = skip - 1;
-            }
-            var from = _lexemes[end + 1].Kind is "opening" or "from" && end + 2 < _lexemes.Count && _lexemes[end + 2].Kind is "number" && (end + 3 >= _lexemes.Count || _lexemes[end + 3].IsStop);
-            // "Left foot again, same thing."
-            var twice = _lexemes.GetRange(i, end - i).Any(l => l.Is("again")) && _lexemes[end + 1].Is("again");
-            if (from || (twice || _lexemes[end + 1].Is("alternating")) && (end + 2 >= _lexemes.Count || _lexemes[end + 2].IsStop))
-            {
-                _lexemes[end] = _lexemes[end] with { Kind = "filler" };
-                if (from) _lexemes[end + 1] = _lexemes[end + 1] with { Kind = "from" };
-                end += from ? 3 : 2;
-            }
-        }
+        end = EndOfOrder(i, end);
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
         if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
@@ -94,6 +71,25 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("degrees")) && !clause.Any(l => l.Kind is "countNoun" or "from" or "passage" or "number" or "ordinal") && i + 1 < end && _lexemes[i + 1].Is("again")) return false;
         if (clause.Any(l => l.Is("again"))) return HasSomethingToRepeat();
         return clause.Any(l => l.Is("times")) && HasSomethingToRepeat();
+    }
+
+    /// <summary>"The same on the other side, beginning from one", "twice more, alternating", "left foot again, same thing": where an order in two clauses ends.</summary>
+    private int EndOfOrder(int i, int end)
+    {
+        if (end + 1 >= _lexemes.Count || !_lexemes[end].Is("stop", ",")) return end;
+        var clause = _lexemes.GetRange(i, end - i);
+        if (!clause.Any(l => l.Kind is "again" or "otherSide" or "times")) return end;
+        // "…, all the way through from one".
+        var next = end + 1;
+        while (next + 1 < _lexemes.Count && (_lexemes[next].Is("filler") || _lexemes[next].Is("amount") && _lexemes[next].Plain.StartsWith("all the way", StringComparison.Ordinal))) next++;
+        if (!_lexemes[next].Is("from")) next = end + 1;
+        var from = _lexemes[next].Kind is "opening" or "from" && next + 1 < _lexemes.Count && _lexemes[next + 1].Is("number");
+        var more = _lexemes[next].Is("alternating") || _lexemes[next].Is("again") && clause.Any(l => l.Is("again"));
+        var last = from ? next + 2 : next + 1;
+        if (!from && !more || last < _lexemes.Count && !_lexemes[last].IsStop) return end;
+        for (var k = end; k < next; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        if (from) _lexemes[next] = _lexemes[next] with { Kind = "from" };
+        return last;
     }
 
     /// <summary>"Three: hammer fist. Now the other side. Four: …": a sentence between two numbers that follow on announces the second.</summary>

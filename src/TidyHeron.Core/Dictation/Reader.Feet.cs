@@ -40,7 +40,7 @@ public sealed partial class Reader
             Unread(lexeme);
             return;
         }
-        Note(lexeme, "foot", $"“{lexeme.Plain}” is the {side.Word} one here.");
+        Note(lexeme, "foot", $"The {side.Word} one here.");
         AssignFoot(i, side);
 
         Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : posture.KickingFoot ?? (posture.Left.Lifted ? Side.Left : posture.Right.Lifted ? Side.Right : null);

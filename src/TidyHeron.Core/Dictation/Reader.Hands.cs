@@ -71,7 +71,7 @@ public sealed partial class Reader
             Unread(lexeme);
             return;
         }
-        Note(lexeme, "hand", $"“{lexeme.Plain}” is the {found.Word} one here.");
+        Note(lexeme, "hand", $"The {found.Word} one here.");
         // "Punch, same side": of what was just said.
         if (lexeme.Plain.EndsWith("side", StringComparison.Ordinal) && _draft is { Hands: [.., { Hand: null } said] }) _draft.Hands[^1] = said with { Hand = found };
         else AssignHand(i, found);

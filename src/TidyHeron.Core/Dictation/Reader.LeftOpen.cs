@@ -87,6 +87,14 @@ public sealed partial class Reader
         Assume(draft, "stance", "Read as shifting, as no step is said.", "step, " + _ways.Vocabulary.Name(into, _ways.Tradition));
     }
 
+    /// <summary>"Hands up on guard, left foot in front.": how one stands before anything is done.</summary>
+    private void StandsOnGuard(Draft draft)
+    {
+        if (_before.Count + _said.Count > 0 || draft is not { Stance: null, LeadIsPlain: true, Lead: not null, Footwork: null, Foot: null, Kick: null, IsNumbered: false, Hands: [{ Technique.Value: "guard" }] }) return;
+        (draft.Stance, draft.IsOpening) = (new TermId("step-guard-stance"), true);
+        Assume(draft, "lead", $"Read as standing ready in {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "");
+    }
+
     /// <summary>"Left punch, fixed stance" out of an L-stance: the leading foot slides out and still leads. Common practice; a step would be said.</summary>
     private void SlidesOut(Draft draft, Posture now)
     {

@@ -27,12 +27,16 @@ public sealed partial class Reader
     /// <summary>Ends the move being said, if there is one, and begins another.</summary>
     private void Begin(Counting counting)
     {
+        var limbs = new[] { _side is null ? null : _sideLexeme, _foot is null && _hand is null ? null : _limbLexeme, _level is null ? null : _levelLexeme };
         var waiting = (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme);
         _side = null; _foot = null; _hand = null; _level = null;
         var carried = _draft is { HasBody: false, IsEmpty: false } ? _draft : null; // "slowly, …"
         var ended = _draft.SentenceEnded;
         var next = carried ?? new Draft();
         if (ended) GivesItsLimb(_draft.Id, next.Id);
+        // "…, left | punch": so is one that still waits for what it does.
+        foreach (var limb in limbs)
+            if (limb is not null) BelongsFrom(limb, next.Id);
         if (carried is null) Finish();
         _draft = next;
         if (ended && _said.Count > 0) GivesItsLimb(_said[^1].Id, next.Id);
@@ -53,9 +57,6 @@ public sealed partial class Reader
         }
         _sameCount = false;
         (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
-        // "…, left | punch": so is one that still waits for what it does.
-        foreach (var limb in new[] { _side is null ? null : _sideLexeme, _foot is null && _hand is null ? null : _limbLexeme, _level is null ? null : _levelLexeme })
-            if (limb is not null) BelongsFrom(limb, _draft.Id);
     }
 
     /// <summary>Gives the fields from a limb on, with the side that names it, to a move.</summary>
@@ -79,13 +80,7 @@ public sealed partial class Reader
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
-        // "Hands up on guard, left foot in front.": how one stands before anything is done.
-        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null, Footwork: null, Foot: null, Kick: null, IsNumbered: false, Hands: [{ Technique.Value: "guard" }] } && _before.Count + _said.Count == 0)
-        {
-            draft.Stance = new TermId("step-guard-stance");
-            draft.IsOpening = true;
-            Assume(draft, "lead", "Read as standing ready in " + _ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition) + ".", "");
-        }
+        StandsOnGuard(draft);
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
         TurnWhereTheEyesGo(draft, posture);

@@ -23,10 +23,7 @@ public sealed partial class Reader
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
             if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i)) _numbered.Add(i);
         }
-        // "Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.
-        var moves = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" } && _lexemes[i + 1].Is("number") || _lexemes[i].Is("countNoun") && _lexemes[i + 1].Is("number")).ToList();
-        foreach (var i in moves.Where(i => _lexemes[i].Is("footwork") && moves.Count(k => _lexemes[k].Plain == _lexemes[i].Plain && Math.Abs(_lexemes[k + 1].Number - _lexemes[i + 1].Number) == 1) > 0 && moves.Count >= Numbered))
-            _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
+        FindCountsCalledByAWord();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
@@ -43,6 +40,15 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    /// <summary>"Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.</summary>
+    private void FindCountsCalledByAWord()
+    {
+        var called = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i + 1].Is("number") && (_lexemes[i].Is("countNoun") || _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" })).ToList();
+        if (called.Count < Numbered) return;
+        foreach (var i in called.Where(i => called.Any(k => _lexemes[k].Plain == _lexemes[i].Plain && Math.Abs(_lexemes[k + 1].Number - _lexemes[i + 1].Number) == 1)).ToList())
+            _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
     }
 
     private int EndOfSentence(int i)

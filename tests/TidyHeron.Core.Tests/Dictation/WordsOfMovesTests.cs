@@ -35,4 +35,14 @@ public class WordsOfMovesTests
         var left = words.Where((c, i) => char.IsLetter(c) && !covered[i]).Count();
         left.ShouldBeLessThanOrEqualTo(words.Count(char.IsLetter) / 20);
     }
+
+    /// <summary>The limb with which the next move begins is that move's: what is taken for granted of a move is not marked there.</summary>
+    [Theory]
+    [InlineData("Left foot to the left, left back stance, left block. Bring the left foot back, look right, right foot out, back stance, right block. Left punch.", "Left punch")]
+    [InlineData("Turn left, left front stance, left low block. Step, punch. Turn to the right, right low block, left punch.", "left punch.")]
+    public void A_guess_stands_at_the_words_of_its_move(string words, string next)
+    {
+        var guess = Samples.Say(words).Fields.Single(f => f.Assumption.StartsWith("Read as to the other", StringComparison.Ordinal));
+        (guess.Start + guess.Length).ShouldBeLessThan(words.LastIndexOf(next, StringComparison.Ordinal));
+    }
 }
