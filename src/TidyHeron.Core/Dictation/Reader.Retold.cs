@@ -82,6 +82,9 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "The left hand hooks behind", "both hands in hook": a hand that hooks, where nobody boxes.
+        if (_lexemes[i] is { Kind: "technique", Value: "hook-punch", Plain: "hook" or "hooks" } && (_lexemes[i].Plain == "hooks" || Previous(i) is { Kind: "handNoun" or "relHand" } || Next(i) is { Kind: "handNoun" } || Follows(i, "a", "into", "in")) && !_lexemes.Any(l => l.Value is "jab" or "uppercut"))
+            BecomesTerm(i, "technique", Follows(i, "a", "into", "in") || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "behind" ? "crane-beak" : "hooking-block");
         // "Right left double punch", "double punch, right left": in which order, which is as they come.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 1].Value != _lexemes[i].Value
             && (i + 2 < _lexemes.Count && _lexemes[i + 2].Value == "double-punch" || i > 0 && _lexemes[i - 1].Value == "double-punch" || i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Value == "double-punch" && Alone(i + 1)))
