@@ -205,6 +205,27 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
     }
 
     [Fact]
+    public async Task Words_half_typed_are_there_when_one_leaves_the_page_and_comes_back_at_once()
+    {
+        await using var server = await RunningServer.Start(demo: true);
+        using var person = new Person(server.Address);
+        var line = person.BeginForm("Sedge");
+        // Letter by letter, so that a write is under way and the newest words wait for it when the page is left.
+        const string Words = "left front stance, low bl";
+        line.SendKeys(Words);
+        person.See(By.XPath("//nav//a[normalize-space(.)='Forms']")).Click();
+        person.See(By.XPath("//h1[normalize-space(.)='Forms']"));
+        person.Driver.Navigate().Back();
+        person.Until(() => person.See(By.Id("say")).GetAttribute("value") == Words, "the words typed");
+        // And what was emptied stays empty.
+        person.See(By.Id("say")).SendKeys(Keys.Control + "a" + Keys.Null + Keys.Delete);
+        person.See(By.XPath("//nav//a[normalize-space(.)='Forms']")).Click();
+        person.See(By.XPath("//h1[normalize-space(.)='Forms']"));
+        person.Driver.Navigate().Back();
+        person.See(By.Id("say")).GetAttribute("value").ShouldBe("");
+    }
+
+    [Fact]
     public async Task A_pasted_walk_through_is_proofread_beside_its_own_words()
     {
         await using var server = await RunningServer.Start(demo: true);

@@ -272,7 +272,7 @@ public sealed partial class Reader
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
         if (kind is "stay") return false;
         // "Step back right, step back left".
-        if (_draft.Footwork == kind && kind is "step" or "step-back" && _draft.Foot is { } before && _lexemes.IndexOf(footwork) is var here && here > 0 && _lexemes[here - 1].IsStop && Next(here) is { Kind: "side" } then && then.Value != before.Word && Next(IndexAfter(here)) is null) return true;
+        if (_draft.Footwork == kind && kind is "step" or "step-back" && _draft.Foot is { } before && _lexemes.IndexOf(footwork) is var here && here > 0 && _lexemes[here - 1].IsStop && Next(here) is { Kind: "side" } then && then.Value != before.Word && Next(IndexAfter(here)) is null or { Kind: "footNoun" }) return true;
         if (_draft.Footwork == kind && kind is "step" or "step-back" && _lexemes.IndexOf(footwork) is var at && at > 1 && _lexemes[at - 1].Is("stop", ",") && _lexemes[at - 2].Plain == footwork.Plain) return true; // "step back, step back"
         // Two steps in one breath are two moves; a turn and a step are one.
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund

@@ -12,6 +12,9 @@ public sealed partial class Reader
     /// <summary>Words that say how one stands, or which foot leads.</summary>
     private void RetellStances(int i)
     {
+        // "Right foot back half a step, left foot empty": the stance of that name.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
+            BecomesTerm(i, "stance", "cat-stance");
         // "Down into left bow": with a side or a way into it, the bow is the stance.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
             _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };

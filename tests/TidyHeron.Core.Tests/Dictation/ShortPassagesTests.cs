@@ -129,6 +129,8 @@ public class ShortPassagesTests
     [InlineData("Left front stance. Move the left foot to close, low block.", "0 left front, 0 none closed")]
     [InlineData("Left front stance, low block. The right foot forward to the left. Step left, punch.", "0 left front, 0 none closed, 0 left short-front")]
     [InlineData("Cha bu, the left foot steps behind, low block.", "0 right covered-step")]
+    [InlineData("Feet together. Right foot steps back half a step, left foot empty, left palm strike.", "0 left cat")]
+    [InlineData("Left front stance, low block. Step back left foot, step back right foot, guard.", "0 left front, 0 right front, 0 left front")]
     // The stance of a punch without a step.
     [InlineData("Step left, left back stance, block. Step, left back stance, block. Step, right back stance, block. Left punch, front stance.", "270 left back, 270 left back, 270 right back, 270 right front")]
     [InlineData("Left back stance, block. Shift into front stance, right punch. Turn right 180, right back stance, block. Shift forward, left punch.", "0 left back, 0 left front, 180 right back, 180 right front")]
