@@ -75,7 +75,8 @@ function ProofSheet({
         const again = i > 0 && reading.moves[i - 1]?.start === start;
         return (
           <div
-            key={said.id}
+            // biome-ignore lint/suspicious/noArrayIndexKey: each reading names its moves anew and takes the place of the one before
+            key={i}
             role="group"
             aria-label={said.count > 0 ? `Count ${said.count}` : "Without a count"}
             onPointerEnter={() => onLook(said.id)}

@@ -29,7 +29,7 @@ export interface Said {
   at: number;
 }
 
-const settleMs = 70;
+const settleMs = 40;
 
 /** One line that takes the words an instructor would say, and shows at once what it understood. */
 export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, onSaid, onLeave, inputRef }: Props) {
