@@ -104,7 +104,7 @@ internal sealed record FootChoice(
 
     /// <summary>"Slide the right foot to the left, left cat stance": it comes up to the foot that leads, the body does not turn.</summary>
     private static bool ComesToTheOtherFoot(Move move, Way way) =>
-        move is { Footwork.Foot: { } foot, Stance: { Kind.Value: "cat-stance", Lead: { } lead } } && lead == foot.Other && way == (foot == Side.Left ? Way.Right : Way.Left);
+        move is { Footwork.Foot: { } foot, Stance: { Kind.Value: "cat-stance", Lead: { } lead } } && lead == foot.Other && way == foot.Other.Way;
 
     /// <summary>
     /// The weight shifted into a stance with a lead while the feet stay where they are: out of one in which they stand side by

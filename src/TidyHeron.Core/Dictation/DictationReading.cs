@@ -9,11 +9,8 @@ namespace TidyHeron.Core.Dictation;
 /// <param name="Length">How many characters.</param>
 /// <param name="Assumption">What was taken for granted where the words left a choice; empty where they did not.</param>
 /// <param name="Instead">Words that, put in their place, say the other thing they could mean; empty where there is none.</param>
-public sealed record ReadField(MoveId? Move, string Field, int Start, int Length, string Assumption = "", string Instead = "")
-{
-    /// <summary>The <see cref="Assumption"/> of words that were understood one by one and play no part in their move.</summary>
-    public const string Unheeded = "said, but nothing in this move comes from it.";
-}
+/// <param name="Unheeded">Whether the words were understood one by one and play no part in the move.</param>
+public sealed record ReadField(MoveId? Move, string Field, int Start, int Length, string Assumption = "", string Instead = "", bool Unheeded = false);
 
 /// <summary>Words that were not understood.</summary>
 public sealed record UnreadWords(int Start, int Length, string Text);

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
@@ -23,6 +24,9 @@ internal sealed record Lexeme(string Kind, string Value, int Start, int Length, 
     public bool IsGerund => Kind == "footwork" && Plain.Split(' ').Any(w => w.EndsWith("ing", StringComparison.Ordinal) && w is not ("spring" or "swing" or "bring"));
 
     public int Number => int.Parse(Value);
+
+    /// <summary>The side that a "side" or a "turnSide" names.</summary>
+    public Side Side => Value == "left" ? Side.Left : Side.Right;
 
     public bool IsKick => Term is { IsKick: true };
 

@@ -98,7 +98,7 @@ public sealed partial class Reader
         if (!_explicitCounts || !StartsSentence(i) || end >= _lexemes.Count || !_lexemes[end].EndsSentence) return false;
         while (end < _lexemes.Count && (_lexemes[end].IsStop || _lexemes[end].Is("filler"))) end++;
         if (end >= _lexemes.Count || !IsCountMark(end) || CalledNumber(end) is not { } next) return false;
-        return _called.Count > 0 && _called.Keys.Max() == next - 1 && (_draft.IsNumbered ? _draft.HasBody : _said.Count > 0);
+        return _calls.Count > 0 && _calls.Max(c => c.Number) == next - 1 && (_draft.IsNumbered ? _draft.HasBody : _said.Count > 0);
     }
 
     /// <summary>"Other side from there, starting with left knife-hand block": the technique that the passage begins with.</summary>

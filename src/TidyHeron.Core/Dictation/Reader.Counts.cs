@@ -72,8 +72,11 @@ public sealed partial class Reader
     }
 
     // The numbers that were called in this text, and the moves on them: a section may begin with nine.
-    private readonly Dictionary<int, MoveId> _called = [];
-    private readonly List<(int Number, MoveId Move, Lexeme Lexeme)> _calls = []; // in the order of the text
+    private readonly List<(int Number, MoveId Move, Lexeme Lexeme)> _calls = []; // numbers that were called, in the order of the text
+
+    /// <summary>The move that was called with a number, the last time it was called.</summary>
+    private MoveId? Called(int number) => _calls.FindLastIndex(c => c.Number == number) is var at and >= 0 ? _calls[at].Move : null;
+
 
     private int? CalledNumber(int i)
     {
@@ -165,13 +168,9 @@ public sealed partial class Reader
         _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
         Note(lexeme, "count");
         var called = CalledNumber(i);
-        var one = called == 1 && !_called.ContainsKey(1);
-        if (called is { } number)
-        {
-            _called[number] = _draft.Id;
-            if (!lexeme.Is("countWord")) _calls.Add((number, _draft.Id, lexeme)); // "yi" is one here and two there
-        }
-        if ((_first is true || _called.Count <= 2 && _before.All(m => m.Counting == Counting.Uncounted)) && _said.Count > 0 && one)
+        var one = called == 1 && Called(1) is null;
+        if (called is { } number) _calls.Add((number, _draft.Id, lexeme));
+        if ((_first is true || _calls.Count <= 2 && _before.All(m => m.Counting == Counting.Uncounted)) && _said.Count > 0 && one)
         {
             // What was said before "one" opens the form; it has no number.
             for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
@@ -184,9 +183,10 @@ public sealed partial class Reader
     private void TellMiscounts(Form form)
     {
         var counts = Notation.Counts.Of(form);
+        var calls = _calls.Where(c => !c.Lexeme.Is("countWord")).ToList(); // "yi" is one here and two there
         // A form that is called from one begins with it.
-        int? off = _calls is [(1, _, _), ..] && _before.All(m => m.Counting == Counting.Uncounted) ? 0 : null;
-        foreach (var (number, move, lexeme) in _calls)
+        int? off = calls is [(1, _, _), ..] && _before.All(m => m.Counting == Counting.Uncounted) ? 0 : null;
+        foreach (var (number, move, lexeme) in calls)
         {
             if (form.IndexOf(move) is not (>= 0 and var at) || counts[at] == 0) continue;
             var by = counts[at] - number;
@@ -203,7 +203,7 @@ public sealed partial class Reader
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
         if (sentence.FirstOrDefault(l => l.Is("tempo")) is not { } pace || !sentence.All(l => l.Kind is "filler" or "number" or "countNoun" or "tempo" || l.IsStop)) return false;
-        var called = sentence.Where(l => l.Is("number")).Select(l => _called.TryGetValue(l.Number, out var id) ? id : (MoveId?)null).ToList();
+        var called = sentence.Where(l => l.Is("number")).Select(l => Called(l.Number)).ToList();
         if (called.Any(id => id is null)) return false;
         var tempo = Enum.Parse<Tempo>(pace.Value, ignoreCase: true);
         foreach (var id in called)

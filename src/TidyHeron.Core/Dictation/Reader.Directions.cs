@@ -77,7 +77,7 @@ public sealed partial class Reader
     private bool CameFromTheOtherDiagonal(int i)
     {
         const int JustNow = 8; // moves
-        if ((_side ?? _draft.TurnSide ?? (Next(i) is { Kind: "side", Value: var to } ? to == "left" ? Side.Left : Side.Right : null)) is not { } side) return false;
+        if ((_side ?? _draft.TurnSide ?? (Next(i) is { Kind: "side" } to ? to.Side : null)) is not { } side) return false;
         var other = Now().Heading + Turn.To(side, 90);
         return Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures.TakeLast(JustNow).Any(p => p.Heading == other);
     }
@@ -234,7 +234,7 @@ public sealed partial class Reader
         if (way == Way.Back && Previous(i) is { Kind: "then" } && IndexAfter(i) is var thither and >= 0 && _lexemes[thither].Is("side") && Follows(thither, "to") && Alone(thither) && _draft.IsDone)
         {
             Begin(Counting.Own);
-            (_draft.Footwork, _draft.TurnSide) = ("turn", _lexemes[thither].Value == "left" ? Side.Left : Side.Right);
+            (_draft.Footwork, _draft.TurnSide) = ("turn", _lexemes[thither].Side);
             Note(_lexemes[thither], "turn");
             _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
             return;

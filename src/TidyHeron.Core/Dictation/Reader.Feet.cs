@@ -54,7 +54,7 @@ public sealed partial class Reader
         // "Step left with the left foot": the first word was the way.
         if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && Next(i) is not { Kind: "lead" } && _draft.Foot is { } bare)
         {
-            (_draft.Way, _draft.Foot, _draft.FootFromSide) = (bare == Side.Left ? Way.Left : Way.Right, foot, false);
+            (_draft.Way, _draft.Foot, _draft.FootFromSide) = (bare.Way, foot, false);
             var told = _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "foot" && f.Assumption.Length > 0);
             if (told >= 0) _fields[told] = _fields[told] with { Field = "way", Assumption = "", Instead = "" };
             return;
@@ -314,7 +314,7 @@ public sealed partial class Reader
             if (lexeme.Is("filler") || lexeme.Is("detail")) continue;
             if (lexeme.Is("side"))
             {
-                lead = lexeme.Value == "left" ? Side.Left : Side.Right;
+                lead = lexeme.Side;
                 continue;
             }
             if (!lexeme.Is("stance")) break;

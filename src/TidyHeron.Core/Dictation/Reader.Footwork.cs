@@ -86,7 +86,7 @@ public sealed partial class Reader
         for (var k = at; k < _lexemes.Count && sides.Count < _stepsSaid && (_lexemes[k].IsStop && !_lexemes[k].EndsSentence || _lexemes[k].Is("side") || _lexemes[k].Plain == "and"); k++)
             if (_lexemes[k].Is("side"))
             {
-                sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
+                sides.Add(_lexemes[k].Side);
                 end = k;
             }
         if (sides.Count == _stepsSaid)
@@ -161,14 +161,14 @@ public sealed partial class Reader
         if (_lexemes[i].Value is "lift-foot" && _draft is { Foot: { } planted, Footwork: "step" or "land", Stance: null, IsDone: false, SentenceEnded: false } && IndexAfter(i) is var knee and >= 0 && _lexemes[knee].Is("side") && _lexemes[knee].Value == planted.Other.Word && Next(knee) is { Kind: "footNoun" } or { Plain: "knee" }) return true;
         if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
         // "Bring the right foot to the left and step out with the left foot": to the left one.
-        var beside = _draft is { Footwork: "step" or null } && _draft.Way == (moved == Side.Left ? Way.Right : Way.Left);
+        var beside = _draft is { Footwork: "step" or null } && _draft.Way == moved.Other.Way;
         // "Bring the left foot back, look right, and step out with the right foot".
-        var homeFirst = _draft.Footwork is "step-back" or "step" && (_draft.Footwork is "step-back" || _draft.Way == Way.Back) && !_draft.HalfStep && moved == Now().Lead && _lexemes[i].Value == "step" && (_foot ?? WithTheFoot(i)) == moved.Other;
+        var homeFirst = _draft.Footwork is not "pull-together" && ComesHome(moved) && !_draft.HalfStep && _lexemes[i].Value == "step" && (_foot ?? WithTheFoot(i)) == moved.Other;
         if (!beside && !homeFirst && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind" or "stomp")) return false;
         beside |= homeFirst;
         var next = IndexAfter(i);
         var goes = _foot is { } waiting ? waiting != moved
-            : next >= 0 && _lexemes[next].Is("side") && (_lexemes[next].Value == "left" ? Side.Left : Side.Right) != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next))
+            : next >= 0 && _lexemes[next].Is("side") && _lexemes[next].Side != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next))
             || (homeFirst || _draft.Footwork is "pull-together") && WithTheFoot(i) is { } named && named != moved;
         if (goes && beside) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return goes;
@@ -181,7 +181,7 @@ public sealed partial class Reader
         if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || i + 1 >= _lexemes.Count) return false;
         if (Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
         if (_draft is not { Foot: { } moved, Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || moved != foot.Other) return false;
-        var home = moved == Now().Lead && (went is "step-back" or "pull-together" || went is "step" && _draft.Way == Way.Back);
+        var home = ComesHome(moved);
         if (!home && went is not ("cross-front" or "cross-behind")) return false;
         if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         Begin(Counting.Then);
@@ -190,12 +190,16 @@ public sealed partial class Reader
         return true;
     }
 
+    /// <summary>Whether the foot that leads was said to come back, where the other one goes on.</summary>
+    private bool ComesHome(Side moved) =>
+        moved == Now().Lead && (_draft.Footwork is "step-back" or "pull-together" || _draft is { Footwork: "step", Way: Way.Back });
+
     /// <summary>"Step out the other way with the right foot": the foot told at the end of the clause.</summary>
     private Side? WithTheFoot(int i)
     {
         var with = _lexemes.FindIndex(i, l => l.IsStop || l.Plain is "with");
         return with >= 0 && _lexemes[with].Plain is "with" && IndexAfter(with) is var side and >= 0 && _lexemes[side].Is("side") && Next(side) is { Kind: "footNoun" }
-            ? _lexemes[side].Value == "left" ? Side.Left : Side.Right : null;
+            ? _lexemes[side].Side : null;
     }
 
     /// <summary>"Left foot back to the centre": the foot comes home beside the other one.</summary>
@@ -215,8 +219,9 @@ public sealed partial class Reader
         if (_draft.IsDone || _draft.SentenceEnded) Begin(Counting.Own);
         TakeWaitingFoot();
         (_draft.Footwork, _draft.Way) = ("pull-together", null);
-        Note(lexeme, "footwork", "Read as bringing the foot beside the other one.", "and return to ready");
-        if (_draft is { HasTurn: false, Facing: null } && Now().Heading is var there && there != Heading.Front && _form.Opening.Lead is null) _draft.Facing = Heading.Front;
+        var turns = _draft is { HasTurn: false, Facing: null } && Now().Heading != Heading.Front;
+        if (turns) _draft.Facing = Heading.Front;
+        Note(lexeme, "footwork", $"Read as bringing the foot beside the other one{(turns ? ", facing the front again" : "")}.", "and return to ready");
         return true;
     }
 

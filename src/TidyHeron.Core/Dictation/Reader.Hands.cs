@@ -129,7 +129,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "middle" or "to the middle" && _draft is { IsTurning: true, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Next(i) is null)
         {
             _draft.TurnAmount = 90;
-            _draft.TurnSide = RestOfSentence(i).FirstOrDefault(l => l.Is("side")) is { } to ? to.Value == "left" ? Side.Left : Side.Right : null;
+            _draft.TurnSide = RestOfSentence(i).FirstOrDefault(l => l.Is("side")) is { } to ? to.Side : null;
             Note(lexeme, "turn", "Read as a right angle.", "the front");
             return;
         }
@@ -167,7 +167,7 @@ public sealed partial class Reader
         // "Turn to the front over the left shoulder": the way round.
         if (_lexemes[i].Value == "over" && Next(i) is { Kind: "side" } round && IndexAfter(i) is var to && to + 1 < _lexemes.Count && _lexemes[to + 1].Plain is "shoulder")
         {
-            if (_draft is { IsTurning: true, TurnSide: null, SentenceEnded: false }) _draft.TurnSide = round.Value == "left" ? Side.Left : Side.Right;
+            if (_draft is { IsTurning: true, TurnSide: null, SentenceEnded: false }) _draft.TurnSide = round.Side;
             else _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[to + 1].Start + _lexemes[to + 1].Length)]);
             for (var k = i + 1; k <= to + 1; k++) Note(_lexemes[k], "turn");
             return to + 1;
@@ -189,7 +189,7 @@ public sealed partial class Reader
         for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop && k < i + 9; k++)
         {
             var lexeme = _lexemes[k];
-            if (lexeme.Is("side")) sides.Add(lexeme.Value == "left" ? Side.Left : Side.Right);
+            if (lexeme.Is("side")) sides.Add(lexeme.Side);
             else if (lexeme.Is("order")) firstOnTop = lexeme.Value == "over";
             else if (lexeme.Is("onTop")) firstOnTop = lexeme.Value == "top";
             else if (lexeme.Kind is not ("filler" or "handNoun")) break;

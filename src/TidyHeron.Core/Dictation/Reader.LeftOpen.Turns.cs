@@ -60,7 +60,7 @@ public sealed partial class Reader
         if (i > 0 && _lexemes[i - 1].Is("side") && Alone(i) && Previous(i - 1) is null && _draft is { IsDone: false, HasTurn: false, Facing: null } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "stance" or "technique"))
         {
             var from = Now().Heading.Degrees % 90 == 45 ? 90 : 45;
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", from, _lexemes[i - 1].Value == "left" ? Side.Left : Side.Right);
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", from, _lexemes[i - 1].Side);
             if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
             Note(_lexemes[i], "turn", from == 90 ? "Read as the other diagonal." : "Read as 45 degrees.", from == 90 ? "turn 45 degrees" : "90 degrees");
             return true;
@@ -77,7 +77,7 @@ public sealed partial class Reader
         if (StartsSentence(i) && Next(i) is { Kind: "side" } slant && Alone(IndexAfter(i)) && (_draft.SentenceEnded || _draft.IsEmpty))
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 45, slant.Value == "left" ? Side.Left : Side.Right);
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 45, slant.Side);
             Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
             Note(slant, "turn");
             _lexemes[IndexAfter(i)] = slant with { Kind = "filler" };
@@ -108,7 +108,7 @@ public sealed partial class Reader
             || !StanceSet.IsStanding(now.Stance)) return;
         // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
-        draft.Way = foot == Side.Left ? Way.Left : Way.Right;
+        draft.Way = foot.Way;
         Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
     }
 
@@ -123,7 +123,7 @@ public sealed partial class Reader
     /// <summary>"Left foot to the left, low block. Right foot to the left, punch": on along that line; across the other foot nobody steps into such a stance.</summary>
     private void GoesOnAlongTheLine(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "step", Foot: { } foot, HasTurn: false, Facing: null } || draft.Way != (foot == Side.Left ? Way.Right : Way.Left) || now.Heading != Heading.Front + Turn.To(foot.Other, 90) || now.Lead != foot.Other || _ways.Stances.Of(draft.Stance ?? now.Stance).Feet != FeetKind.Lead) return;
+        if (draft is not { Footwork: "step", Foot: { } foot, HasTurn: false, Facing: null } || draft.Way != foot.Other.Way || now.Heading != Heading.Front + Turn.To(foot.Other, 90) || now.Lead != foot.Other || _ways.Stances.Of(draft.Stance ?? now.Stance).Feet != FeetKind.Lead) return;
         draft.Way = null;
         Assume(draft, "side", $"Read as on along the line to the {foot.Other.Word}.", "");
     }
@@ -159,7 +159,7 @@ public sealed partial class Reader
     {
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == (foot == Side.Left ? Way.Left : Way.Right) || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.

@@ -156,7 +156,7 @@ public sealed partial class Reader
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
-        if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != (foot == Side.Left ? Way.Right : Way.Left)) return;
+        if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != foot.Other.Way) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");
     }
@@ -191,7 +191,7 @@ public sealed partial class Reader
         while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence) end++;
         for (var k = first; k <= end; k++)
         {
-            if (_lexemes[k].Is("side")) lead = _lexemes[k].Value == "left" ? Side.Left : Side.Right;
+            if (_lexemes[k].Is("side")) lead = _lexemes[k].Side;
             if (_lexemes[k].IsStop) continue;
             Note(_lexemes[k], "stance");
             if (k > first) _lexemes[k] = _lexemes[k] with { Kind = "filler" };

@@ -58,7 +58,7 @@ public sealed partial class Reader
         // "Crane stance … that means standing on the right leg": tells on which one.
         if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
             for (var k = i; k + 1 < end; k++)
-                if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Value == "left" ? Side.Left : Side.Right;
+                if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Side;
         var start = _lexemes[i].Start;
         var length = _lexemes[end].Start + _lexemes[end].Length - start;
         _draft.Notes.Add(_text.Substring(start, length).Trim());

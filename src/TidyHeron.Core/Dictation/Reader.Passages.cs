@@ -17,7 +17,7 @@ public sealed partial class Reader
         var end = counts.Length - 1;
         var highest = counts.Max();
         // Numbers called in this text are meant as they were called; others as they are counted.
-        int Called(int number) => _called.TryGetValue(number, out var id) && SoFar().IndexOf(id) is var at and >= 0 ? counts[at] : number;
+        int Count(int number) => Called(number) is { } id && SoFar().IndexOf(id) is var at and >= 0 ? counts[at] : number;
         (int, int)? Counted(int first, int last) =>
             first >= 1 && first <= last && last <= highest ? (Array.IndexOf(counts, first), Array.LastIndexOf(counts, last)) : null;
 
@@ -35,7 +35,7 @@ public sealed partial class Reader
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
         if (numbers.Count == 0) return null;
         if (clause.Any(IsDeeds)) return Analogous(numbers[0]) ?? Counted(Math.Max(1, highest - numbers[0] + 1), highest);
-        numbers = [.. numbers.Select(Called)];
+        numbers = [.. numbers.Select(Count)];
         if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
         // "Counts 6 to 9 same as 1 to 4": the last two tell what is repeated.
         // "Repeat eight": the number right after the word.

@@ -153,7 +153,7 @@ public sealed partial class Reader
         // "The same on the other side, so you turn one thirty-five to the right": how the repeat begins.
         if (told.Count == 0 && rest.FirstOrDefault(l => l.Is("degrees")) is { } far && rest.LastOrDefault(l => l.Kind is "side" or "turnSide") is { } toward && rest.All(l => l.IsStop || l.Kind is "filler" or "opening" or "side" or "turnSide" or "degrees" or "degreesWord" || IsTurnWord(l)))
         {
-            _said[from] = _said[from] with { Turn = Turn.To(toward.Value == "left" ? Side.Left : Side.Right, far.Number), Facing = null };
+            _said[from] = _said[from] with { Turn = Turn.To(toward.Side, far.Number), Facing = null };
             ForgetNow();
             for (var k = end + 1; k <= last; k++)
             {
@@ -169,12 +169,12 @@ public sealed partial class Reader
     /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>
     private void SideCommand(List<Lexeme> words)
     {
-        var side = words.Last(l => l.Is("side")).Value == "left" ? Side.Left : Side.Right;
+        var side = words.Last(l => l.Is("side")).Side;
         foreach (var lexeme in words) Note(lexeme, "side");
         if (_series > 0)
         {
             // The series' last move is still being said; those before it are in the form.
-            var sides = words.Where(l => l.Is("side")).Select(l => l.Value == "left" ? Side.Left : Side.Right).ToList();
+            var sides = words.Where(l => l.Is("side")).Select(l => l.Side).ToList();
             foreach (var one in sides.Take(Math.Min(sides.Count, _series) - 1)) SetSide(_said.Count - --_series, one); // "right, then left" in one clause
             var back = --_series;
             if (back > 0) SetSide(_said.Count - back, side);

@@ -9,24 +9,34 @@ public sealed partial class Reader
     /// <summary>"Left foot left, back stance": whether the text tells so where feet go.</summary>
     private bool FeetGoByOneWord() => Enumerable.Range(0, _lexemes.Count - 1).Any(k => _lexemes[k].Is("footNoun") && (_lexemes[k + 1].Is("side") || _lexemes[k + 1] is { Kind: "place", Plain: not "front" }) && Alone(k + 1));
 
+    /// <summary>Whether a bow is the stance, not the greeting.</summary>
+    private bool IsStoodIn(int i)
+    {
+        if (_lexemes[i] is not { Kind: "footwork", Plain: "bow" }) return false;
+        var (before, after) = (i > 0 ? _lexemes[i - 1] : null, i + 1 < _lexemes.Count ? _lexemes[i + 1] : null);
+        // "Down into left bow": with a side or a way into it.
+        if (before is { Kind: "side" } || Follows(i, "into")) return true;
+        // "Bow left, right palm strike": with a side after it.
+        if (after is { Kind: "side" } && (Alone(i + 1) || after.Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (before is null or { IsStop: true } || before.Plain is "into" or "to" or "in")) return true;
+        if (!_lexemes.Any(l => l.Is("stance", "bow-stance"))) return false;
+        // Where bows are stood in: "the stance shifts to bow", "still in bow"; "step right, bow, left palm", among what is done.
+        return Follows(i, "to", "in", "still in")
+            || before is { Kind: "stop", Value: "," } && after is { Kind: "stop", Value: "," } && Clauses(i).Any(l => l.Is("footwork", "step") || l.Is("footNoun")) && RestOfSentence(i).Any(l => l.IsHandTechnique);
+    }
+
     /// <summary>Words that say how one stands, or which foot leads.</summary>
     private void RetellStances(int i)
     {
+        if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
         // "Right foot back half a step, left foot empty": the stance of that name.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             BecomesTerm(i, "stance", "cat-stance");
-        // "Down into left bow": with a side or a way into it, the bow is the stance.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && (_lexemes[i - 1].Is("side") || Follows(i, "into")) && _ways.Vocabulary.Find(new TermId("bow-stance")) is { } bow)
-            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = bow.Id.Value, Term = bow };
         // "The left leg becomes the cat stance": it leads.
         if (_lexemes[i].Plain is "becomes" && Previous(i) is { Kind: "footNoun" } && Next(i) is { Kind: "stance" })
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
         // "Left crane on the right leg": named by the knee that is up.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "stance", Term: { } single } && _ways.Stances.Of(single.Id).Feet == FeetKind.Single && Next(i + 1) is { Kind: "side" } stands && stands.Value != _lexemes[i].Value && Follows(IndexAfter(i + 1), "on") && Next(IndexAfter(i + 1)) is { Kind: "footNoun" })
             BecomesSmall(i);
-        // "Step right, bow, left palm" where bows are stood in: a clause of its own among what is done.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes.Any(l => l.Is("stance", "bow-stance")) && Clauses(i).Any(l => l.Is("footwork", "step") || l.Is("footNoun")) && RestOfSentence(i).Any(l => l.IsHandTechnique))
-            BecomesTerm(i, "stance", "bow-stance");
         // "Weight forward to the left leg": not a leg that moves.
         if (_lexemes[i] is { Kind: "detail", Plain: "weight forward" or "weight back" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var carrying && Next(carrying) is { Kind: "footNoun" })
             AsNote(i, IndexAfter(carrying));
@@ -40,12 +50,6 @@ public sealed partial class Reader
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord())
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
-        // "Bow left, right palm strike": with a side it is the stance.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 1].Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Plain is "into" or "to" or "in"))
-            BecomesTerm(i, "stance", "bow-stance");
-        // "The stance shifts to bow right".
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && Follows(i, "to", "into", "in", "still in") && _lexemes.Any(l => l is { Kind: "stance", Value: "bow-stance" }))
-            BecomesTerm(i, "stance", "bow-stance");
         // "Left foot behind right, cross": the stance that makes.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
             BecomesTerm(i, "stance", "cross-stance");
@@ -140,10 +144,8 @@ public sealed partial class Reader
             BecomesSmall(i);
             _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "landing", Value = "back", Term = null };
         }
-        // "Left knee" and "rear kick" among kicks: "rear" says with which leg.
-        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "rear" or "lead" or "back" or "front" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
+        // "Lead knee, rear front kick": with which leg.
+        if (_lexemes[i] is { Kind: "unread" or "filler" or "lead", Plain: "rear" or "lead" or "back" or "front" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
-        if (_lexemes[i] is { Kind: "lead", Plain: "lead" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
-            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "front", Term = null };
     }
 }

@@ -86,7 +86,7 @@ public sealed partial class Reader
         for (var k = i + 1; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
         {
             if (!_lexemes[k].Is("side")) continue;
-            sides.Add(_lexemes[k].Value == "left" ? Side.Left : Side.Right);
+            sides.Add(_lexemes[k].Side);
             end = k;
         }
         if (sides.Count != howMany || Next(end) is { Kind: "footNoun" or "handNoun" or "stance" }) return null;

@@ -61,7 +61,7 @@ public sealed partial class Reader
         // "Left foot left, cat stance left".
         if (i > 0 && (_lexemes[i - 1].Is("footNoun") || Previous(i) is { Kind: "footNoun" } && Follows(i, "straight", "goes straight", "goes", "moves")) && Alone(i) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" })
         {
-            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            _draft.Way = side.Way;
             return true;
         }
         // "Block low on the left": on which side of the body.
@@ -90,13 +90,13 @@ public sealed partial class Reader
         if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: { } home, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false } && home == side.Other)
         {
             Begin(Counting.Then);
-            (_draft.Footwork, _draft.Foot, _draft.Way) = ("step", side, side == Side.Left ? Way.Left : Way.Right);
+            (_draft.Footwork, _draft.Foot, _draft.Way) = ("step", side, side.Way);
             return true;
         }
         // "Draw the left foot in and go to the left": that is where it goes then.
         if (Follows(i, "to") && GoesThere(i) && _draft is { Foot: not null, Footwork: "pull-together", HasTurn: false, Facing: null, Stance: null, IsDone: false, SentenceEnded: false })
         {
-            (_draft.Footwork, _draft.Way) = ("step", side == Side.Left ? Way.Left : Way.Right);
+            (_draft.Footwork, _draft.Way) = ("step", side.Way);
             return true;
         }
         return false;

@@ -35,7 +35,7 @@ public sealed partial class Reader
         // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
         if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
         {
-            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            _draft.Way = side.Way;
             return true;
         }
         // "Step right foot to left": to the left foot; "to the left" is the direction.
@@ -61,7 +61,7 @@ public sealed partial class Reader
         if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
         {
-            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            _draft.Way = side.Way;
             return true;
         }
         return false;
@@ -128,20 +128,20 @@ public sealed partial class Reader
         }
         if (_draft is { OffTheLine: true, Way: null, Foot: not null, SentenceEnded: false } && previous is { Kind: "detail" })
         {
-            _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            _draft.Way = side.Way;
             return true;
         }
         // "Into a horse stance to the left side": where that is, not the hand of what comes.
         if (previous is { Kind: "stance" } && Follows(i, "to") && _draft is { Stance: { } stood, IsDone: false, SentenceEnded: false } && _ways.Stances.Of(stood).Feet == FeetKind.Even && (next is null || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side"))
         {
-            if (_draft is { Footwork: "step", Way: null, HasTurn: false, Facing: null }) _draft.Way = side == Side.Left ? Way.Left : Way.Right;
+            if (_draft is { Footwork: "step", Way: null, HasTurn: false, Facing: null }) _draft.Way = side.Way;
             else _draft.Notes.Add("to the " + side.Word);
             return true;
         }
         // "Left front stance to the left": one goes there.
         if (previous is { Kind: "stance" } && Follows(i, "to") && _draft is { Stance: { } went, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Footwork: null or "step" } && _ways.Stances.Of(went).Feet == FeetKind.Lead && next is not { Kind: "footNoun" or "handNoun" })
         {
-            (_draft.Footwork, _draft.Way) = ("step", side == Side.Left ? Way.Left : Way.Right);
+            (_draft.Footwork, _draft.Way) = ("step", side.Way);
             return true;
         }
         return false;
@@ -219,7 +219,7 @@ public sealed partial class Reader
         }
         if (previous is { Kind: "footwork" or "way" } step)
         {
-            if (Follows(i, "to", "towards", "toward")) _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            if (Follows(i, "to", "towards", "toward")) _draft.Way ??= side.Way;
             else if (step.Kind == "way" && _draft.Foot is not null) _draft.Way = (_draft.Way, side) switch
             {
                 (Way.Back, Side.Left) => Way.BackLeft,
@@ -227,7 +227,7 @@ public sealed partial class Reader
                 (_, Side.Left) => Way.ForwardLeft,
                 _ => Way.ForwardRight,
             };
-            else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side == Side.Left ? Way.Left : Way.Right; // "left foot steps left"
+            else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side.Way; // "left foot steps left"
             else if (_draft.Foot is null)
             {
                 (_draft.Foot, _draft.FootFromSide) = (side, !Follows(i, "with") && !step.Plain.EndsWith("forward", StringComparison.Ordinal));
@@ -237,7 +237,7 @@ public sealed partial class Reader
         }
         if (Follows(i, "to") && previous is { Kind: "footNoun" or "relFoot" })
         {
-            _draft.Way ??= side == Side.Left ? Way.Left : Way.Right;
+            _draft.Way ??= side.Way;
             return true;
         }
         // "Right back fist to the right": where the technique goes.

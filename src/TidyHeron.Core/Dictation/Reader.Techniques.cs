@@ -203,65 +203,6 @@ public sealed partial class Reader
         return true;
     }
 
-    /// <summary>"Front kick, lunge punch": the kicking foot lands in front.</summary>
-    private bool LandsForTheLunge(Term term)
-    {
-        if (term.Id.Value != "lunge-punch" || _together || _said is not [.., { Kick: { Landing: null } kicked } kickMove] || _draft is not { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false }) return false;
-        _said[^1] = kickMove with { Kick = kicked with { Landing = Landing.Front } };
-        ForgetNow();
-        return true;
-    }
-
-    /// <summary>
-    /// "Right lunge punch" while the left foot leads: the name of the punch says that it steps. "Left knife hand. Right knife
-    /// hand.": over the leading foot, so it steps (common practice).
-    /// </summary>
-    private void StepsForTheHand(int i, Term term, Hand hand)
-    {
-        if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
-            || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
-        var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
-        lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
-        var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
-            || (_explicitCounts || OneOfThree(i)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
-        if (!lunges && !blocks) return;
-        (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
-        // "Right lunge punch, left lunge punch": one step each, so one count each.
-        if (lunges && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
-        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
-            $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
-            lunges ? "reverse punch" : "hand " + term.English));
-    }
-
-    /// <summary>"6: step, right inside block. 7: step, left inside block. 8: right punch, shout.": the shout ends the line of steps with one more.</summary>
-    private bool EndsALineOfSteps(int i) =>
-        _explicitCounts && _draft.IsNumbered && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && !l.Is("number")).Any(l => l.Is("shout"))
-        && _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }, { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }];
-
-    /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
-    private bool OneOfThree(int i)
-    {
-        // Where no numbers are called, a sentence is as good as one. Two on either side are enough to know.
-        const int Enough = 3;
-        bool Begins(int k) => _explicitCounts ? IsCountMark(k) : _lexemes[k].EndsSentence;
-        var marks = Enumerable.Range(1, i).Select(back => i - back).Where(Begins).Take(Enough).Reverse().ToList();
-        var at = marks.Count - 1;
-        if (at < 0) return false;
-        marks.AddRange(Enumerable.Range(i, _lexemes.Count - i).Where(Begins).Take(Enough));
-        if (SideAloneOn(at) is not { } mine) return false;
-        var run = 1;
-        for (var k = at - 1; k >= 0 && SideAloneOn(k) is { } side && side == mine == ((at - k) % 2 == 0); k--) run++;
-        for (var k = at + 1; k < marks.Count && SideAloneOn(k) is { } side && side == mine == ((k - at) % 2 == 0); k++) run++;
-        return run >= Enough;
-
-        // The side of a punch that is all there is on a number.
-        string? SideAloneOn(int mark)
-        {
-            var words = _lexemes.Skip(marks[mark] + 1).Take((mark + 1 < marks.Count ? marks[mark + 1] : _lexemes.Count) - marks[mark] - 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "handNoun")).ToList();
-            return words is [{ Kind: "side" } side, { Kind: "technique" } only] && only.Value == _lexemes[i].Value ? side.Value : null;
-        }
-    }
-
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {

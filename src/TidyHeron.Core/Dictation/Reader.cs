@@ -156,7 +156,7 @@ public sealed partial class Reader
                 // "Low blorck, right hand covers": what stood before a word that was not understood belonged to it.
                 else if (i > 0 && _lexemes[i - 1].Is("unread")) Settle();
                 break;
-            case "side": TakeSide(i, lexeme.Value == "left" ? Side.Left : Side.Right); break;
+            case "side": TakeSide(i, lexeme.Side); break;
             case "footNoun": TakeFootNoun(i); break;
             case "relFoot": TakeRelativeFoot(i); break;
             case "handNoun": TakeHandNoun(i); break;
@@ -167,7 +167,7 @@ public sealed partial class Reader
             case "level": TakeLevel(i); break;
             case "degrees": TakeDegrees(i); break;
             case "amount": TakeAmount(i, lexeme.Number); break;
-            case "turnSide": BeginTurnIfDone(i); _draft.TurnSide = lexeme.Value == "left" ? Side.Left : Side.Right; Note(lexeme, "turn"); break;
+            case "turnSide": BeginTurnIfDone(i); _draft.TurnSide = lexeme.Side; Note(lexeme, "turn"); break;
             case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
             case "place": TakePlace(i); break;
             case "facing": Note(lexeme, "facing"); break;

@@ -36,7 +36,7 @@ internal sealed class Unheeded
             // Words at the edge of a move may speak of its neighbour.
             if (IsSeenIn(i, k) || k > 0 && IsNamedIn(i, _form.Moves[k - 1]) || k + 1 < _form.Moves.Count && IsNamedIn(i, _form.Moves[k + 1])) continue;
             var first = NamedSide(i) is not null && _heard[i].Kind is "footNoun" or "handNoun" ? _heard[i - 1].Start : field.Start;
-            fields[at] = field with { Start = first, Length = field.Start + field.Length - first, Assumption = ReadField.Unheeded };
+            fields[at] = field with { Start = first, Length = field.Start + field.Length - first, Unheeded = true };
         }
     }
 
@@ -49,8 +49,8 @@ internal sealed class Unheeded
         var turned = (after.Heading - before.Heading).Amount;
         return lexeme switch
         {
-            { Kind: "side" } when i > 0 && _heard[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && (i + 1 >= _heard.Count || _heard[i + 1].Kind is not ("footNoun" or "handNoun")) => move.Turn is { } turn ? turn.Side == SideOf(lexeme) || turn.Amount is 0 or 360 : move.Facing is not null || after.Heading != before.Heading,
-            { Kind: "side" } when SideOf(lexeme) is var side => (i + 1 < _heard.Count ? _heard[i + 1] : null) switch
+            { Kind: "side" } when i > 0 && _heard[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && (i + 1 >= _heard.Count || _heard[i + 1].Kind is not ("footNoun" or "handNoun")) => move.Turn is { } turn ? turn.Side == lexeme.Side || turn.Amount is 0 or 360 : move.Facing is not null || after.Heading != before.Heading,
+            { Kind: "side" } when lexeme.Side is var side => (i + 1 < _heard.Count ? _heard[i + 1] : null) switch
             {
                 { Kind: "footNoun" or "handNoun" } => true, // the noun is looked at instead
                 { IsKick: true } => FootPlays(side, move, before, after),
@@ -64,7 +64,7 @@ internal sealed class Unheeded
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
             { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
             { Kind: "degrees" } degrees => move.Turn?.Amount == degrees.Number || turned == degrees.Number % 360 || turned == 360 - degrees.Number || move.Facing is not null && degrees.Number == 45,
-            { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == SideOf(lexeme) || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
+            { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == lexeme.Side || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
             { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "place", Value: "front" } => after.Heading == Heading.Front || before.Heading == Heading.Front || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear", Plain: "the other way" } => turned > 0 || move.Footwork?.Way is not null,
@@ -96,7 +96,5 @@ internal sealed class Unheeded
     private static bool HandPlays(Side side, Move move) =>
         move.Hands.Any(h => h.Hand is null or Hand.Both || h.Hand == side.Hand) || move.Weapon?.Leads == side || move.SetOnTop is not null || move.Note.Contains(side.Word, StringComparison.OrdinalIgnoreCase);
 
-    private Side? NamedSide(int i) => i > 0 && _heard[i - 1].Is("side") ? SideOf(_heard[i - 1]) : null;
-
-    private static Side SideOf(Lexeme side) => side.Value == "left" ? Side.Left : Side.Right;
+    private Side? NamedSide(int i) => i > 0 && _heard[i - 1].Is("side") ? _heard[i - 1].Side : null;
 }

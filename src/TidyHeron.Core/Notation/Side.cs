@@ -20,6 +20,9 @@ public static class Sides
         /// <summary>+1 for right, -1 for left: the sign of the body's own x axis.</summary>
         public int Sign => side == Side.Right ? 1 : -1;
 
+        /// <summary>A step to this side.</summary>
+        public Way Way => side == Side.Left ? Way.Left : Way.Right;
+
         /// <summary>The hand on this side.</summary>
         public Hand Hand => side == Side.Left ? Hand.Left : Hand.Right;
     }

@@ -80,7 +80,7 @@ public static class DictationEndpoints
         return TypedResults.Ok(new DictationResponse(
             FormDocuments.Write(reading.Form),
             reading.Added.Zip(WordsOfMoves.Of(request.Text!, reading), (id, words) => Describe(readings, reading.Form.IndexOf(id), words.Start, words.Length)).ToArray(),
-            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead, f.Assumption == ReadField.Unheeded)).ToArray(),
+            reading.Fields.Select(f => new SaidField(f.Move is { } m ? positions.GetValueOrDefault(m, -1) : -1, f.Field, f.Start, f.Length, f.Assumption, f.Instead, f.Unheeded)).ToArray(),
             reading.Unread.Select(u => new SaidUnread(u.Start, u.Length, u.Text)).ToArray(),
             readings.Findings.Where(f => positions.ContainsKey(f.Move)).Select(f => new SaidFinding(f.Rule, positions[f.Move], f.Message)).ToArray(),
             ReadingsResponse.From(readings),

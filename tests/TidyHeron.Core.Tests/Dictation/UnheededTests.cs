@@ -9,7 +9,7 @@ namespace TidyHeron.Core.Tests.Dictation;
 public class UnheededTests
 {
     private static string[] Told(string words) =>
-        [.. Samples.Say(words).Fields.Where(f => f.Assumption == ReadField.Unheeded).Select(f => words.Substring(f.Start, f.Length))];
+        [.. Samples.Say(words).Fields.Where(f => f.Unheeded).Select(f => words.Substring(f.Start, f.Length))];
 
     [Fact]
     public void A_move_said_back_has_no_word_that_comes_to_nothing()
@@ -19,7 +19,7 @@ public class UnheededTests
         {
             var words = Speech.Say(move, Samples.Ways);
             var reading = Reader.Read(words, begun, null, Samples.Ways);
-            reading.Fields.Where(f => f.Assumption == ReadField.Unheeded).Select(f => words.Substring(f.Start, f.Length)).ShouldBeEmpty(words);
+            reading.Fields.Where(f => f.Unheeded).Select(f => words.Substring(f.Start, f.Length)).ShouldBeEmpty(words);
         }, iter: 1000);
     }
 
@@ -54,7 +54,7 @@ public class UnheededTests
         var mirrored = reading.Form with { Moves = reading.Form.Moves.Select(m => Mirror.Of(m)).ToValueList() };
         var fields = reading.Fields.ToList();
         new Unheeded(Lexer.Read(words, Samples.Ways.Vocabulary), mirrored, Samples.Ways).TellIn(fields);
-        fields.Where(f => f.Assumption == ReadField.Unheeded).Select(f => words.Substring(f.Start, f.Length)).ShouldBe(told);
+        fields.Where(f => f.Unheeded).Select(f => words.Substring(f.Start, f.Length)).ShouldBe(told);
     }
 
     [Theory]
@@ -67,7 +67,7 @@ public class UnheededTests
         var form = Samples.Say(read).Form;
         var fields = Samples.Say(said).Fields.Select(f => f with { Move = form.Moves[0].Id, Assumption = "" }).ToList();
         new Unheeded(Lexer.Read(said, Samples.Ways.Vocabulary), form, Samples.Ways).TellIn(fields);
-        fields.Where(f => f.Assumption == ReadField.Unheeded).Select(f => said.Substring(f.Start, f.Length)).ShouldBe([told]);
+        fields.Where(f => f.Unheeded).Select(f => said.Substring(f.Start, f.Length)).ShouldBe([told]);
     }
 
     [Theory]

@@ -3,14 +3,20 @@ import type { Schemas } from "../../api/client";
 
 type Reading = Schemas["DictationResponse"];
 
-/** The words from one character up to another, with what was not understood or taken for granted marked in them. */
-export function marked(text: string, reading: Reading | undefined, from = 0, to = text.length) {
-  const marks = [
-    ...(reading?.unread ?? []).map((u) => ({ start: u.start, length: u.length, look: "line-unread" })),
+type Mark = { start: number; length: number; look: "line-unread" | "line-assumed" };
+
+/** What is marked in the words: what was not understood, what came to nothing, what was taken for granted; in their order. */
+export function marksOf(reading: Reading | undefined): Mark[] {
+  return [
+    ...(reading?.unread ?? []).map((u): Mark => ({ start: u.start, length: u.length, look: "line-unread" })),
     ...(reading?.fields ?? [])
-      .filter((f) => f.assumption && f.length > 0)
-      .map((f) => ({ start: f.start, length: f.length, look: f.unheeded ? "line-unread" : "line-assumed" })),
+      .filter((f) => (f.assumption || f.unheeded) && f.length > 0)
+      .map((f): Mark => ({ start: f.start, length: f.length, look: f.unheeded ? "line-unread" : "line-assumed" })),
   ].sort((a, b) => a.start - b.start);
+}
+
+/** The words from one character up to another, with their marks. */
+export function marked(text: string, marks: Mark[], from = 0, to = text.length) {
   const parts = [];
   let at = from;
   for (const mark of marks) {
@@ -43,7 +49,7 @@ export function Marked({
       aria-hidden="true"
       className="line-text pointer-events-none absolute inset-0 overflow-hidden px-1 py-1.5 text-xl"
     >
-      {marked(text, reading)}
+      {marked(text, marksOf(reading))}
     </div>
   );
 }

@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { SideMark } from "../../ui/SideMark";
 import { centimetres } from "../floor/FloorView";
-import { marked } from "./Marked";
+import { marked, marksOf } from "./Marked";
 
 type Reading = Schemas["DictationResponse"];
 type Place = { start: number; length: number };
@@ -59,6 +59,7 @@ function ProofSheet({
   onFind: (place: Place) => void;
   onLook: (move: string | undefined) => void;
 }) {
+  const marks = marksOf(reading);
   return (
     <section
       aria-label="Each move as it was read"
@@ -92,7 +93,7 @@ function ProofSheet({
                 title="Change these words in the line"
                 onClick={() => onFind({ start, length })}
               >
-                {marked(text, reading, start, start + length)}
+                {marked(text, marks, start, start + length)}
               </button>
             )}
             <ToldBack reading={reading} said={said} at={i} />
@@ -260,7 +261,7 @@ function Guesses({
   onFind: (place: Place) => void;
 }) {
   const guesses = Map.groupBy(
-    reading.fields.filter((f) => f.assumption && !f.unheeded),
+    reading.fields.filter((f) => f.assumption),
     (f) => [text.slice(f.start, f.start + f.length), f.assumption, f.instead].join("\n"),
   );
   return [...guesses.values()].map(([first, ...same]) => {
