@@ -154,6 +154,35 @@ public class PassageTests(DemoServer demo) : IClassFixture<DemoServer>
         TestContext.Current.TestOutputHelper?.WriteLine($"300 moves: an edit is on screen after {waits.Order().ElementAt(waits.Count / 2):0} ms (median of {waits.Count})");
     }
 
+    [Fact]
+    public void A_hundred_moves_in_the_line_are_told_back_as_one_types_on()
+    {
+        using var person = new Person(demo.Server.Address);
+        person.BeginForm("Hundred");
+        // How long from a key to the reading on screen; told, not judged, as above.
+        var waits = new List<double>();
+        for (var more = 0; more < 8; more++) waits.Add(Convert.ToDouble(person.Driver.ExecuteAsyncScript(SayAndWait, more, 100 + more)));
+        waits.ShouldAllBe(w => w >= 0, string.Join(" ", waits));
+        person.See(By.CssSelector("[aria-label='Each move as it was read']")).FindElements(By.TagName("dl")).Count.ShouldBe(107);
+        TestContext.Current.TestOutputHelper?.WriteLine($"100 moves in the line: read {waits.Skip(1).Order().ElementAt(3):0} ms after a key (median of {waits.Count - 1}, after the paste)");
+    }
+
+    // A text of a hundred moves and some more in the line; resolves with the time until so many are told back, or -1.
+    private const string SayAndWait = """
+        const [more, expected, done] = arguments;
+        const line = document.querySelector('#say');
+        const text = 'Turn left, left front stance, low block. ' + 'Step, right punch. Step, left punch. Step, rising block. '.repeat(33) + 'Step, punch. '.repeat(more);
+        const since = performance.now();
+        Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(line, text);
+        line.dispatchEvent(new Event('input', { bubbles: true }));
+        const look = () => {
+            if (document.querySelector('[aria-label="What was understood"] b')?.textContent === `${expected} moves`) requestAnimationFrame(() => done(performance.now() - since));
+            else if (performance.now() - since > 20000) done(-1);
+            else requestAnimationFrame(look);
+        };
+        look();
+        """;
+
     // A form of 60 times five moves, put in as a file; resolves with its id.
     private const string AddLongForm = """
         const done = arguments[0];

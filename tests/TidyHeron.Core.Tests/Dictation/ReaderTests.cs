@@ -257,6 +257,11 @@ public class ReaderTests
             for (var i = 0; i < text.Length; i++)
                 if (char.IsLetterOrDigit(text[i])) covered[i].ShouldBeTrue($"\"{text}\" at {i}");
             Walk.Of(reading.Form, BodyMeasures.Reference, Samples.Ways).Postures.Count.ShouldBe(reading.Form.Moves.Count);
+            // Each move has its run of words, within the text and in its order.
+            var runs = WordsOfMoves.Of(text, reading);
+            runs.Count.ShouldBe(reading.Added.Count);
+            runs.ShouldAllBe(r => r.Start >= 0 && r.Length >= 0 && r.Start + r.Length <= text.Length, text);
+            runs.Zip(runs.Skip(1)).ShouldAllBe(p => p.First.Start <= p.Second.Start, text);
         }, iter: 6000);
     }
 
