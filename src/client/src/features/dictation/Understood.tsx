@@ -82,7 +82,7 @@ function ProofSheet({
             aria-label={said.count > 0 ? `Count ${said.count}` : "Without a count"}
             onPointerEnter={() => onLook(said.id)}
             onFocus={() => onLook(said.id)}
-            className="grid gap-x-4 border-b border-line py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
+            className="line-move grid gap-x-4 border-b border-line py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
           >
             {again ? (
               <p className="px-1 text-ink-soft">from the same words</p>
