@@ -63,7 +63,7 @@ function ProofSheet({
   return (
     <section
       aria-label="Each move as it was read"
-      className="border-t border-line px-1 pt-1.5"
+      className="border-t border-line pt-1.5"
       onPointerLeave={() => onLook(undefined)}
       onBlur={() => onLook(undefined)}
     >
@@ -82,7 +82,7 @@ function ProofSheet({
             aria-label={said.count > 0 ? `Count ${said.count}` : "Without a count"}
             onPointerEnter={() => onLook(said.id)}
             onFocus={() => onLook(said.id)}
-            className="line-move grid gap-x-4 border-b border-line py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
+            className="line-move grid gap-x-4 border-b border-line px-1 py-1 sm:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]"
           >
             {again ? (
               <p className="px-1 text-ink-soft">from the same words</p>
