@@ -23,6 +23,9 @@ internal static partial class Lexer
     [GeneratedRegex(@"^\s*[-–•*]\s", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
     private static partial Regex Bullet();
 
+    [GeneratedRegex(@"[.!?;:]\s*$", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
+    private static partial Regex LineEnd();
+
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
     public static List<Lexeme> Read(string text, Vocabulary vocabulary)
@@ -159,18 +162,16 @@ internal static partial class Lexer
                 var start = sign.Start;
                 return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
             }
-            // "Right foot back to six": where a step goes, an hour needs no "o'clock" either.
-            if (number is >= 1 and <= 12 && i > 0 && words[i - 1] == "to" && lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" } or { Kind: "side" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" }, { Plain: "to" }]
-                && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
-            // "Turn clockwise to nine".
-            if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "turnSide" }, { Plain: "to" }] && (i + count >= words.Count || words[i + count] is null)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
-            // "Turn to nine".
-            if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "footwork", Value: "turn" or "pivot" } toward] && toward.Plain.EndsWith(" to", StringComparison.Ordinal) && (i + count >= words.Count || words[i + count] is null))
-                return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
+            // "Right foot back to six", "turn clockwise to nine", "step to twelve with the left": where one goes, an hour needs no "o'clock" either.
+            if (number is >= 1 and <= 12 && (i + count >= words.Count || words[i + count] is null or "with" or "in" or "into" or "and" or "then" or "facing" or "forming" or "for") && GoesSomewhere()) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Face twelve": after a word of facing an hour needs no "o'clock".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "facing" }]) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);
         }
+
+        bool GoesSomewhere() =>
+            lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" or "side" or "turnSide" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" or "slide" or "slide-back" or "jump" }, { Plain: "to" }]
+            || lexemes is [.., { Kind: "footwork", Value: "turn" or "pivot" } toward] && toward.Plain.EndsWith(" to", StringComparison.Ordinal);
 
         (int, int)? ClockTime(int i)
         {
@@ -259,7 +260,8 @@ internal static partial class Lexer
     private static bool Wraps(string text, int lineBreak, int next, bool wrapped)
     {
         // Characters. In a text whose lines are full a shorter one may be wrapped; lists of moves have no line so long.
-        var enough = wrapped ? 50 : 90;
+        // Where no line ends with a full stop, the breaks are all there is to part them.
+        var enough = wrapped ? 50 : LineEnd().IsMatch(text) ? 90 : int.MaxValue;
         var start = lineBreak == 0 ? 0 : text.LastIndexOfAny(['\n', '\r'], lineBreak - 1) + 1;
         if (CalledFirst().IsMatch(text[next..Math.Min(text.Length, next + 24)])) return false;
         var goesOn = char.IsLower(text[next]) || next + 1 < text.Length && text[next + 1] == '-'; // or with "L-stance"

@@ -55,9 +55,11 @@ public sealed partial class Reader
         // "Turn all the way round" is about face for most who say it; a spin or a jump goes full circle.
         if (allTheWay && _draft.TurnAmount is null)
         {
-            _draft.TurnAmount = 180;
+            // "…, all the way round, still going forward": back to where one faced.
+            var full = RestOfSentence(i).Any(l => l.Plain is "still" or "in the same direction" or "the same direction" or "same direction");
+            _draft.TurnAmount = full ? 360 : 180;
             if (_side is { } way && _draft.TurnSide is null) (_draft.TurnSide, _side) = (way, null);
-            Note(_lexemes[i], "turn", "Read as half a turn.", "360 degrees");
+            Note(_lexemes[i], "turn", full ? "Read as a full turn." : "Read as half a turn.", full ? "180 degrees" : "360 degrees");
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
@@ -202,6 +204,14 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "way");
+        // "Low block with the right foot back": where that foot is, to which it steps if it is not there.
+        if (_draft is { IsDone: true, Foot: { } placed, Footwork: null, Way: null, SentenceEnded: false } && way is Way.Back or Way.Forward && Previous(i) is { Kind: "footNoun" } && Follows(SideIndex(IndexBefore(i)), "with") && Now().Lead is { } leads)
+        {
+            var there = (way == Way.Back) == (placed != leads);
+            _draft.Foot = there ? null : placed;
+            if (!there) _draft.Footwork = way == Way.Back ? "step-back" : "step";
+            return;
+        }
         // "…, low block left. Then straight forward with the left, …": another move; from a diagonal it goes to the front again.
         if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && RestOfSentence(i).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
         if (lexeme.Plain == "straight forward" && Here().Heading.Degrees is 45 or 315 && _draft is { IsDone: false, HasTurn: false, Facing: null })

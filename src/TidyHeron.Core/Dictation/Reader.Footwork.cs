@@ -12,9 +12,15 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var kind = lexeme.Value;
+        // "…, and as you land the left arm comes up": with the step just said.
+        if (kind == "land" && i > 0 && _lexemes[i - 1] is { Kind: "together", Plain: "as you" or "as we" or "when you" } && _draft is { Kick: null, Footwork: not null, IsDone: false, SentenceEnded: false })
+        {
+            Note(lexeme, "footwork");
+            return;
+        }
         // "Right foot comes down": one word of several, with its foot in it.
         if (_side is { } itself && lexeme.Plain.Split(' ') is ["foot" or "leg", ..]) (_foot, _limbLexeme, _side) = (itself, lexeme, null);
-        if (SaysSomethingElse(i) || kind == "land" && ComesDown(i) || StepsDown(i)) return;
+        if (SaysSomethingElse(i) || kind == "land" && ComesDown(i) || StepsDown(i) || StampsDown(i)) return;
         // "Turn ninety degrees, pulling the left foot around": how the turn goes.
         if (kind == "pull-together" && (_draft.HasTurn || _draft.IsTurning) && _draft is { IsDone: false, SentenceEnded: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round"))
         {
@@ -150,6 +156,16 @@ public sealed partial class Reader
         if (_lexemes[i].Plain.Split(' ')[^1] is not "forward" && Next(i) is not { Kind: "way", Value: "forward" }) return false;
         if (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "footNoun" or "relFoot" or "side")) return false;
         _draft.Kick = kick with { Landing = Landing.Front };
+        Note(_lexemes[i], "landing");
+        return true;
+    }
+
+    /// <summary>"Right crescent kick, stamp down into horse stance": the foot that kicked.</summary>
+    private bool StampsDown(int i)
+    {
+        if (_lexemes[i].Value is not "stomp" || _draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _foot is { } other && other != kick.Foot) return false;
+        _draft.Kick = kick with { Landing = Landing.Front };
+        _foot = null;
         Note(_lexemes[i], "landing");
         return true;
     }

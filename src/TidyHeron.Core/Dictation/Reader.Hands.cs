@@ -142,7 +142,9 @@ public sealed partial class Reader
         }
         Note(lexeme, "level");
         var next = Next(i);
-        if (next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
+        // "The right arm blocks middle and the left …": of what was just said.
+        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" && _draft is { Hands: [.., { Level: null }] };
+        if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
         {
             (_level, _levelLexeme) = (level, lexeme);
             return;

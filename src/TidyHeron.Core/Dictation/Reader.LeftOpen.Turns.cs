@@ -175,19 +175,23 @@ public sealed partial class Reader
     /// </summary>
     private void TurnToTheOtherArm(Draft draft, Posture now)
     {
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn", HasHands: true, Kick: null }) return;
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift", HasHands: true, Kick: null }) return;
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
-        if (first >= moves.Count - 1 || moves[first] is not { Hands.Count: > 0 } came) return;
+        if (first >= moves.Count || moves[first] is not { Hands.Count: > 0 } came) return;
         var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
         // A step to the side may have led there as well, if the feet still stand on that line.
         var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
         var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
         if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
-        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && (p.First.Hand is null || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
+        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => (p.First.Technique == p.Second.Technique || IsSuch(p.First.Technique, p.Second.Technique)) && (p.First.Hand is null || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
     }
+
+    /// <summary>Whether a technique is one of those that a general word names: an outside block is a block.</summary>
+    private bool IsSuch(TermId technique, TermId general) =>
+        general.Value is "block" or "punch" or "strike" && _ways.Vocabulary.Find(technique)?.Family == _ways.Vocabulary.Find(general)?.Family;
 
     /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
     private int FirstHere(Posture now, out Posture before)

@@ -61,6 +61,14 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
     }
 
+    /// <summary>"Step forward, right lunge punch" out of a horse stance: in the stance of such punches. Common practice.</summary>
+    private void LungesInAStance(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Footwork: "step", Way: null, Kick: null, Hands: [{ Technique.Value: "lunge-punch" }] } || _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead) return;
+        draft.Stance = StanceOfThePunches() ?? new TermId("front-stance");
+        Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "punch");
+    }
+
     /// <summary>"Shift forward, left punch" out of a back stance: the stance that one shifted into for such a punch before.</summary>
     private void ShiftsAsBefore(Draft draft, Posture now)
     {

@@ -84,8 +84,10 @@ public sealed partial class Reader
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         ResolveRearNamedLead(draft, shape);
         TurnWhereTheEyesGo(draft, posture);
+        LandsWhereTheEyesWent(draft);
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
+        LungesInAStance(draft, posture);
         BesideTheOtherFoot(draft);
         SlidesOut(draft, posture);
         ShiftsAsBefore(draft, posture);
@@ -123,6 +125,7 @@ public sealed partial class Reader
         }
         if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
         _said.Add(move);
+        if (move.Turn is not null || move.Facing is not null) _eyes = null;
         if (draft.IsNumbered) _withNumber.Add(move.Id);
         if (draft.BeginsSentence) _withSentence.Add(move.Id);
         foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
@@ -178,6 +181,8 @@ public sealed partial class Reader
         var at = _lexemes.IndexOf(lexeme);
         if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || lexeme.Is("gaze")) && lexeme.Kind is "tempo" or "gaze" && OnlySmallWordsBefore(lexeme.Is("tempo") && at > 0 && _lexemes[at - 1].Is("side") && Next(at) is { IsHandTechnique: true } ? at - 1 : at) && !_explicitCounts
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
+        // "Slow now.": of what comes.
+        else if (_draft is { SentenceEnded: true, HasBody: true } && lexeme.Is("tempo") && Alone(at + 1) && OnlySmallWordsBefore(at) && _lexemes.ElementAtOrDefault(at + 1) is { Plain: "now" }) Begin(Counting.Own);
         // "Punch, and two fast punches": a pace right before a technique is that one's.
         else if (lexeme.Is("tempo") && _draft is { HasHands: true, SentenceEnded: false } && !_together && Next(at) is { IsHandTechnique: true }) Begin(Counting.Then);
         // "Breathe in, raise the hands, breathe out": the last one is the move's, what was said before stays as a remark.

@@ -75,10 +75,10 @@ public sealed partial class Reader
             return true;
         }
         // "Third: switch, left inside block and right low": with the feet side by side the hands change.
-        if (kind == "switch" && lexeme.Plain is "switch" or "switches" or "switch over" or "change" && _foot is null && _ways.Stances.Of(Now().Stance).Feet == FeetKind.Even && (_draft.IsEmpty || _draft is { SentenceEnded: true, HasBody: true }) && !Clauses(i).Any(l => l.Kind is "footNoun" or "stance"))
+        if (kind == "switch" && lexeme.Plain is "switch" or "switches" or "switch over" or "change" && _foot is null && _ways.Stances.Of(Here().Stance).Feet == FeetKind.Even && (_draft.IsEmpty || _draft is { SentenceEnded: true, HasBody: true } or { Footwork: "stay", IsDone: false }) && !Clauses(i).Any(l => l.Kind is "footNoun" or "stance"))
         {
-            if (_draft.HasBody) Begin(Counting.Own);
-            if (!RestOfSentence(i).Any(l => l.IsHandTechnique || l.Is("level"))) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
+            if (_draft is { HasBody: true, Footwork: not "stay" }) Begin(Counting.Own);
+            if (!RestOfSentence(i).Any(l => l.IsHandTechnique)) _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
             if (!_draft.HasHands) _draft.Footwork = "stay";
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
             return true;
@@ -148,6 +148,15 @@ public sealed partial class Reader
         if (kind is "cross-front" && lexeme.Plain.StartsWith("cross", StringComparison.Ordinal) && _hand == Hand.Both && _foot is null)
         {
             Retell(i, "arms-crossed");
+            return true;
+        }
+        // "Parry right, weight goes to the back leg": meanwhile.
+        if (kind == "shift" && lexeme.Plain == "weight" && _draft is { HasHands: true, Footwork: null, SentenceEnded: false })
+        {
+            _draft.Footwork = kind;
+            Note(lexeme, "footwork");
+            for (var k = i + 1; k <= EndOfClause(i); k++)
+                if (_lexemes[k].Kind is "relFoot" or "side" or "footNoun") AsNote(k, EndOfClause(i));
             return true;
         }
         // "Cross both sai overhead": the weapons are crossed.

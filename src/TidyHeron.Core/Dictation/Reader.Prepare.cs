@@ -33,6 +33,7 @@ public sealed partial class Reader
         FindDeclaredCounts();
         FindAnnouncements();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
+        FindNumbersSaidAfter();
         FindNumbers();
         FindTitles();
         // One number alone before many sentences calls nothing: "Kata for juniors, one: …".

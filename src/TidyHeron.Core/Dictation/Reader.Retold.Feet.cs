@@ -94,11 +94,14 @@ public sealed partial class Reader
         // "Swing the left foot around": it steps.
         if (_lexemes[i].Plain is "swing" or "swings" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
             BecomesTerm(i, "footwork", "step");
+        // "Draw back on the right leg and parry", "weight goes to the back leg": the weight moves, no foot does.
+        if (_lexemes[i] is { Kind: "technique", Plain: "draw back" or "pull back" or "rock back" } && Follows(i + 2, "on", "onto", "over") && Next(i) is { Kind: "side" or "relFoot" } || _lexemes[i] is { Kind: "filler", Plain: "weight" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" or "rolls" or "rocks" or "settles")
+            BecomesTerm(i, "footwork", "shift");
         // "Hidari ashi hiki": the foot is drawn back.
         if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "step-back");
         // "Left foot in, step out right": beside the other one.
-        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null or { Kind: "footwork", Plain: "bring" } && (RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Is("technique") || l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id))))
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Previous(i - 2) is null or { Kind: "footwork", Plain: "bring" } && (Previous(i - 2) is not null && !RestOfSentence(i).Any(l => l.Is("stance")) || RestOfSentence(i).Any(l => l.Is("footwork", "step")) || !RestOfSentence(i).Any(l => l.Is("technique") || l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id))))
             BecomesTerm(i, "footwork", "pull-together");
         // "Slip left foot, walking stance": with a foot it slides.
         if (_lexemes[i] is { Plain: "slip" or "slips", Kind: not "stop" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || _lexemes[i].Plain is "slip" or "slips" && (Previous(i) is { Kind: "footNoun" } || StanceComes(i)))
@@ -136,6 +139,11 @@ public sealed partial class Reader
     /// <summary>Words of legs that kick, and of going down that is none.</summary>
     private void RetellLegs(int i)
     {
+        // "Left crescent stamp": it kicks, then stamps.
+        if (_lexemes[i] is { Kind: "detail", Plain: "crescent" } && i > 0 && _lexemes[i - 1].Is("side") && Next(i) is { Kind: "footwork", Value: "stomp" })
+            BecomesTerm(i, "technique", "inside-crescent-kick");
+        // "Still going forward": as before.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "going forward" } && i > 0 && _lexemes[i - 1].Plain == "still") BecomesSmall(i);
         // "You drop a low block": nobody drops down.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your") BecomesSmall(i);
         // "Front kick, retract and step behind": that is where it comes down.

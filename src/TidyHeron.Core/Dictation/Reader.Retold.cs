@@ -89,6 +89,29 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 1].Value != _lexemes[i].Value
             && (i + 2 < _lexemes.Count && _lexemes[i + 2].Value == "double-punch" || i > 0 && _lexemes[i - 1].Value == "double-punch" || i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Value == "double-punch" && Alone(i + 1)))
             AsNote(i, i + 1);
+        // "The left arm blocks down".
+        if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "block" }) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low" };
+        // "Hooking block with the right palm": the hand that does it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var doing && Follows(doing, "with") && Previous(doing) is { IsHandTechnique: true })
+            _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
+        // "Knife hand high block": one block, at that height.
+        if (_lexemes[i] is { Kind: "technique", Plain: "high block" or "low block" } tall && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" or "palm-heel-block" } && !_lexemes[i - 1].Plain.EndsWith("block", StringComparison.Ordinal))
+        {
+            _lexemes[i] = tall with { Kind = "level", Value = tall.Plain.Split(' ')[0], Term = null };
+            _lexemes[i - 1] = _lexemes[i - 1] with { Plain = _lexemes[i - 1].Plain + " block" };
+        }
+        // "The left arm comes up into a high block": that arm does it.
+        if (_lexemes[i] is { Kind: "detail" } rising && rising.Plain.EndsWith(" comes up", StringComparison.Ordinal) && NamedSide(rising) is { } risen && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" or "in" && NextPastLevels(i) is { IsHandTechnique: true })
+        {
+            _lexemes[i] = new Lexeme("side", risen.Word, rising.Start, risen.Word.Length, risen.Word);
+            _lexemes.Insert(i + 1, new Lexeme("handNoun", "hand", rising.Start + risen.Word.Length + 1, rising.Length - risen.Word.Length - 1, rising.Plain[(risen.Word.Length + 1)..]));
+        }
+        // "Sweep the left arm across": no foot does.
+        if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })
+            BecomesTerm(i, "technique", "sweeping-block");
+        // "Then he grabs your hand, so twist …": the partner does, and nothing is counted for it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "somebody" or "someone" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique") && EndOfClause(i) is var done && _lexemes.GetRange(i, done - i + 1).Any(l => l.Plain is "you" or "your" or "at you") && !_lexemes.GetRange(i, done - i + 1).Any(l => l.Is("then")))
+            AsNote(i, done);
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
         // "Salute, right fist against left palm": how the hands lie.

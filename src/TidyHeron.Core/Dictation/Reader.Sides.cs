@@ -77,6 +77,12 @@ public sealed partial class Reader
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;
         }
+        // "Side kick left with back fist": the foot that kicks.
+        if (previous is { IsKick: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Kick: { Foot: null } swung, SentenceEnded: false } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "with" or "and")
+        {
+            _draft.Kick = swung with { Foot = side };
+            return true;
+        }
         // "Rising block right at 45".
         if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } sideless] } && next is { Kind: "degrees" } && Follows(IndexAfter(i), "at"))
         {

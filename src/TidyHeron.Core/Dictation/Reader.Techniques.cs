@@ -207,6 +207,14 @@ public sealed partial class Reader
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        // "Back fist, high side strike" without the comma: how high, and that it strikes.
+        if (term.Id.Value is "strike" && hand is null && IndexBefore(i) is var named and >= 0 && (_lexemes[named].Is("level") ? IndexBefore(named) : named) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true, Term.Family: "strike" } && _lexemes[first].Value == general.Technique.Value && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
+        {
+            _draft.Hands[^1] = general with { Level = _level ?? general.Level };
+            (_side, _level) = (null, null);
+            Note(_lexemes[i], "technique");
+            return true;
+        }
         if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block" or "rising-block") && term.Id != general.Technique) return false;
         // "Punch with the right hand, reverse punch": the rear one, so it is the same.
         var sameOne = term.Id.Value is "reverse-punch" && hand is null && general is { Technique.Value: "punch", Hand: { } rear } && rear.OnSide is { } over && AfterDraft().Lead == over.Other;

@@ -196,16 +196,7 @@ public sealed partial class Reader
             case "shout": ForThisMove(lexeme).Shout = true; break;
             case "breath": ForThisMove(lexeme).Breath = Enum.Parse<Breath>(lexeme.Value, true); break;
             case "tempo": ForThisMove(lexeme).Tempo = Enum.Parse<Tempo>(lexeme.Value, true); break;
-            case "gaze" when lexeme.Plain.Contains("shoulder", StringComparison.Ordinal) && NamedSide(lexeme) is { } shoulder:
-                _shoulder = shoulder;
-                goto case "gaze";
-            case "gaze":
-                if (_draft is { SentenceEnded: true, HasBody: true, Gaze: not null } || _draft is { SentenceEnded: true, HasBody: true } && lexeme.Value is "left" or "right" && Clauses(i).All(l => l.Kind is "gaze" or "filler" or "then" || l.IsStop)) Begin(Counting.Own); // the eyes go on: nothing of what they did is lost
-                var looking = ForThisMove(lexeme);
-                looking.LooksFirst = !looking.HasBody;
-                looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
-                looking.EyesTo = looking.Gaze switch { Gaze.Left => Side.Left, Gaze.Right => Side.Right, _ => NamedSide(lexeme) };
-                break;
+            case "gaze": TakeGaze(i); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together":
                 // "Back fist, right punch together": told after both.
@@ -260,6 +251,7 @@ public sealed partial class Reader
             case "times": Repeat(i, lexeme); break;
             case "alternating" or "onTop": Note(lexeme, "note"); break;
             case "order": i = TakeOrder(i); break;
+            case "unread" when lexeme.Plain is "look" or "looks" or "looking" or "eyes" && TakeLookThere(i): break;
             case "unread": Unread(lexeme); break;
         }
         return i;
