@@ -20,6 +20,13 @@ internal static class Corrections
                 lexemes[i] = lexemes[i] with { Kind = "filler" };
                 continue;
             }
+            if (lexemes[right].Is("facing") && right + 1 < lexemes.Count && lexemes[right + 1].Kind is "place" or "clock" && FacedBefore(i, lexemes[right + 1].Kind) is var faced and >= 0)
+            {
+                // "Facing the left wall, double punch, sorry, facing the right wall": where it stood before.
+                lexemes[faced] = lexemes[right + 1];
+                for (var c = i; c <= right + 1; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                continue;
+            }
             if (SameLimb(i, right) is var limb and >= 0)
             {
                 // "Left foot slides to close, no wait, left foot steps forward": said anew from the same limb on.
@@ -60,6 +67,13 @@ internal static class Corrections
             if (!lexemes[right].Is("side") || right + 1 >= lexemes.Count || lexemes[right + 1].Kind is not ("footNoun" or "handNoun")) return -1;
             for (var k = i - 2; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--)
                 if (lexemes[k].Is("side", lexemes[right].Value) && lexemes[k + 1].Is(lexemes[right + 1].Kind)) return k;
+            return -1;
+        }
+
+        int FacedBefore(int i, string kind)
+        {
+            for (var k = i - 1; k > 0 && !lexemes[k].EndsSentence; k--)
+                if (lexemes[k].Is(kind) && lexemes[k - 1].Is("facing")) return k;
             return -1;
         }
 

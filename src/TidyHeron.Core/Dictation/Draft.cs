@@ -60,6 +60,8 @@ internal sealed class Draft
     public bool Brought { get; set; }
     /// <summary>What the hands do for the salute that is said in the same sentence.</summary>
     public bool SalutesNext { get; set; }
+    /// <summary>"Again with the right foot, turning left, double block": like the one before, as far as it is not told.</summary>
+    public bool IsAgain { get; set; }
     /// <summary>"Half a step".</summary>
     public bool HalfStep { get; set; }
     public Breath? Breath { get; set; }

@@ -50,6 +50,7 @@ public sealed partial class Reader
         if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move)) return true;
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
+        if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
         return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }
@@ -58,7 +59,7 @@ public sealed partial class Reader
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
-        && (move.Stance is not null || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
+        && (move.Stance is not null || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
 
     private bool FinishIsSaid()
     {

@@ -57,6 +57,12 @@ public sealed partial class Reader
         // "Down on one knee, the left one".
         if (_draft is { Footwork: "kneel", Foot: null, IsDone: false, SentenceEnded: false } && clause.Any(l => l.Is("side")) && clause.All(l => l.Kind is "side" or "filler" || l.Plain == "one")) return false;
         if (clause.All(l => l.Kind is "side" or "filler" or "handNoun" or "then" || l.Plain == "one") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Plain is "to" or "round" or "around") && (_series > 0 || SideAlone(i, end) || clause[0].Is("then") && clause[^1].Plain == "one")) return HasSomethingToRepeat();
+        // "Left foot again, same direction, stamp, double block": told out.
+        if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Is("again")) && RestOfSentence(end - 1).Any(l => l.Kind is "technique" or "stance"))
+        {
+            foreach (var again in Enumerable.Range(i, end - i).Where(k => _lexemes[k].Is("again"))) BecomesSmall(again);
+            return false;
+        }
         // "And right foot in again": a foot that goes somewhere.
         if (clause.Any(l => l.Is("footNoun")) && clause.Any(l => l.Plain is "in" or "out" or "down" or "up")) return false;
         // "…, hands the other way round": how they are held.

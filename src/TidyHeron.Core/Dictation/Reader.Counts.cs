@@ -163,9 +163,13 @@ public sealed partial class Reader
             else Note(lexeme, "count");
             return;
         }
+        // "4 thrust. Step back with the right foot. 5 low block": on the number for which one steps.
+        var leadsUp = _draft is { BeginsSentence: true, IsNumbered: false, IsDone: false, Stance: null, Counting: Counting.Then } and ({ Footwork: "step" or "step-back" or "slide" } or { HasTurn: true } or { Facing: not null })
+            && _said.Count > 0 && _withNumber.Contains(_said[^1].Id) && _said[^1].Hands.Count > 0 && RestOfSentence(i).Any(l => l.Is("technique"));
+        if (leadsUp) _draft.Counting = Counting.Own;
         // A draft that only holds "slowly" or the like waits for its move; anything else is finished by a new number.
         Finish();
-        _draft = new Draft { Counting = Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
+        _draft = new Draft { Counting = leadsUp ? Counting.Then : Counting.Own, IsNumbered = true, CalledAt = lexeme.Start };
         Note(lexeme, "count");
         var called = CalledNumber(i);
         var one = called == 1 && Called(1) is null;

@@ -167,7 +167,9 @@ public sealed partial class Reader
             Note(lexeme, "way");
             return;
         }
-        if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded)
+        // "Turning counterclockwise, double block to the right wall": how far one turns, too.
+        var turnsThere = lexeme.Plain.Contains("wall") && _draft is { TurnSide: not null, TurnAmount: null, Facing: null };
+        if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded && !turnsThere)
         {
             Note(lexeme, "note");
             return;

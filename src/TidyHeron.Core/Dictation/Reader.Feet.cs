@@ -59,6 +59,13 @@ public sealed partial class Reader
             if (told >= 0) _fields[told] = _fields[told] with { Field = "way", Assumption = "", Instead = "" };
             return;
         }
+        // "Cross the right foot over, turn around, left foot forward": that one leads.
+        if (_draft is { HasTurn: true, Foot: { } crossed, Footwork: "cross-front" or "cross-behind", Lead: null, IsDone: false, SentenceEnded: false } && crossed == foot.Other && Next(i) is { Kind: "way", Value: "forward" } && Alone(IndexAfter(i)))
+        {
+            (_draft.Lead, _draft.LeadIsPlain) = (foot, true);
+            _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
+            return;
+        }
         if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
         // "Stand up on the left leg, right knee up": one leg stands.
         if (_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up" or "knee raised") && Follows(SideIndex(i), "on"))

@@ -198,10 +198,13 @@ public sealed partial class Reader
         if (Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
         if (_draft is not { Foot: { } moved, Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || moved != foot.Other) return false;
         var home = ComesHome(moved);
-        if (!home && went is not ("cross-front" or "cross-behind")) return false;
+        if (!home && went is not ("cross-front" or "cross-behind" or "land")) return false;
         if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        // "Lower the right foot, turn, left foot to three": the turn is the second step's.
+        var (amount, side, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
+        (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
         Begin(Counting.Then);
-        (_draft.Footwork, _draft.Foot) = ("step", foot);
+        (_draft.Footwork, _draft.Foot, _draft.TurnAmount, _draft.TurnSide, _draft.Facing) = ("step", foot, amount, side, facing);
         BelongsFrom(_lexemes[i], _draft.Id);
         return true;
     }

@@ -69,6 +69,30 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "punch");
     }
 
+    /// <summary>"Again with the right foot, turning left, double block" after a double block in horse stance: in that stance.</summary>
+    private void StandsAsAgain(Draft draft, Posture now)
+    {
+        if (draft is not { IsAgain: true, Stance: null, HasHands: true } || _ways.Stances.Of(now.Stance).Feet != FeetKind.Even || _said.LastOrDefault() is not { } last || !last.Hands.Select(h => h.Technique).SequenceEqual(draft.Hands.Select(h => h.Technique))) return;
+        draft.Stance = now.Stance;
+        Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}, as before.", "");
+    }
+
+    /// <summary>"Left foot back to the right, feet together, facing front … right foot back to the left, feet together": facing as on the other side.</summary>
+    private void FacesAsOnTheOtherSide(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "pull-together", Foot: { } foot, Stance: { } stance, HasHands: true, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
+        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var at = moves.FindLastIndex(m => m is { Footwork: { Kind.Value: "pull-together", Foot: { } other } } && other == foot.Other && m.Stance?.Kind == stance);
+        if (at < 1) return;
+        var end = at;
+        while (end + 1 < moves.Count && moves[end + 1].Counting is Counting.Then or Counting.Together) end++;
+        var walk = Walk.Of(SoFar() with { Moves = moves.ToValueList() }, BodyMeasures.Reference, _ways);
+        var (before, after) = (walk.Postures[at - 1].Heading, walk.Postures[end].Heading);
+        if (before == after || before.Mirrored != now.Heading) return;
+        draft.Facing = after.Mirrored;
+        Assume(draft, "stance", $"Read as facing {Speech.Heading(after.Mirrored, _ways.Directions)}, as on the other side.", _ways.Vocabulary.Name(stance, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
+    }
+
     /// <summary>"Shift forward, left punch" out of a back stance: the stance that one shifted into for such a punch before.</summary>
     private void ShiftsAsBefore(Draft draft, Posture now)
     {
@@ -225,7 +249,7 @@ public sealed partial class Reader
         // Some name every back stance so; that the hand works over the foot that steps tells which way it is meant.
         var maybe = draft.Stance is { Value: "back-stance" } && (_namedByRear || draft is { Foot: { } forth, Hands: [{ Hand: { } works }] } && works.OnSide == forth);
         if (!shape.NamedByRearFoot && !maybe || draft.LeadIsPlain) return;
-        if (draft is { Footwork: null or "step" or "turn" or "slide", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
+        if (draft is { Footwork: null or "step" or "turn" or "slide" or "land", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
         {
             draft.Lead = foot;
             _namedByRear = true;

@@ -88,6 +88,8 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, shape);
         PunchesAsBefore(draft, posture);
         LungesInAStance(draft, posture);
+        StandsAsAgain(draft, posture);
+        FacesAsOnTheOtherSide(draft, posture);
         BesideTheOtherFoot(draft);
         SlidesOut(draft, posture);
         ShiftsAsBefore(draft, posture);

@@ -17,6 +17,7 @@ public sealed partial class Reader
             RetellFeet(i);
             RetellLegs(i);
             RetellHands(i);
+            RetellPlaces(i);
             RetellNames(i);
         }
     }
@@ -59,6 +60,12 @@ public sealed partial class Reader
             BecomesTerm(i + 1, "technique", "staff-rising-strike");
             BecomesSmall(i + 2);
             if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
+        }
+        // "Cut horizontally": which cut.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
+        {
+            BecomesTerm(i, "technique", "sword-horizontal-cut");
+            BecomesSmall(i + 1);
         }
         // "Strike shomen": the second word says which.
         if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
@@ -167,6 +174,17 @@ public sealed partial class Reader
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
         if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");
+    }
+
+    /// <summary>Words for where in the hall.</summary>
+    private void RetellPlaces(int i)
+    {
+        // "Facing the left corner": of the front wall.
+        if (_lexemes[i] is { Kind: "filler", Plain: "corner" } && i > 0 && _lexemes[i - 1].Is("side") && Previous(IndexBefore(i)) is { Kind: "facing" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i - 1].Value == "left" ? "frontLeft" : "frontRight" };
+            BecomesSmall(i - 1);
+        }
     }
 
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>

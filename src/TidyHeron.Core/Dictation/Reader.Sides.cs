@@ -58,6 +58,12 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return true;
         }
+        // "Jump, turning in the air to the left".
+        if (previous is { Kind: "detail", Plain: "in the air" } && Previous(IndexBefore(i)) is { Kind: "footwork" } turning && IsTurnWord(turning) && _draft is { TurnSide: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.TurnSide = side;
+            return true;
+        }
         if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
         {

@@ -98,6 +98,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal")
         {
             var stands = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("stance"))?.Term!.Id;
+            if (RestOfClausePastManners(i) is { Kind: "technique", Plain: "strike" }) return new MeantTerm(TermOf("knife-hand-strike")); // "knife hand high inward strike"
             if (i > 0 && _lexemes[i - 1].Plain is "inward" or "outward" or "downward") return new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block");
             var strikes = Next(i) is { Kind: "level" } target && target.Plain.Contains(' ') || (_draft.Stance ?? stands ?? Now().Stance).Value is "front-stance" or "bow-stance" or "horse-stance";
             return strikes ? new MeantTerm(TermOf("knife-hand-strike"), "Read as a strike.", "knife-hand block") : new MeantTerm(TermOf("knife-hand-block"), "Read as a block.", "knife-hand strike");
@@ -107,6 +108,9 @@ public sealed partial class Reader
         // Nobody spoke of the weapon: that it is meant is told, and the empty hand offered.
         return NamedWith(i) is null && _weapons.Count == 0 ? new MeantTerm(weapons, $"Read as the {weapons.English}.", "empty-hand " + Slice(lexeme)) : new MeantTerm(weapons);
     }
+
+    /// <summary>What comes next once how high and which way have been passed over.</summary>
+    private Lexeme? RestOfClausePastManners(int i) => _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("level" or "detail" or "filler"));
 
     private Term TermOf(string id) => _ways.Vocabulary.Find(new TermId(id))!;
 
@@ -208,7 +212,7 @@ public sealed partial class Reader
     {
         if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
-        if (term.Id.Value is "strike" && hand is null && IndexBefore(i) is var named and >= 0 && (_lexemes[named].Is("level") ? IndexBefore(named) : named) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true, Term.Family: "strike" } && _lexemes[first].Value == general.Technique.Value && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
+        if (term.Id.Value is "strike" && hand is null && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {
             _draft.Hands[^1] = general with { Level = _level ?? general.Level };
             (_side, _level) = (null, null);

@@ -236,6 +236,11 @@ public sealed partial class Reader
             case "again":
                 // "Two-seventy again": to the side of the turn before that went as far.
                 if (Previous(i) is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: { } far } && _before.Concat(_said).LastOrDefault(m => m.Turn?.Amount == far) is { Turn.Side: { } there }) _draft.TurnSide = there;
+                if (StartsSentence(i) && RestOfSentence(i).Any(l => l.Is("technique")) && RestOfSentence(i).Any(l => l.Kind is "footNoun" or "footwork"))
+                {
+                    if (_draft is { SentenceEnded: true, IsDone: true }) Begin(Counting.Own);
+                    _draft.IsAgain = true;
+                }
                 Note(lexeme, "count");
                 break;
             case "otherSide": TakeOtherSideWord(i); break;
