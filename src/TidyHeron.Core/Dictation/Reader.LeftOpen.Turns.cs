@@ -184,7 +184,9 @@ public sealed partial class Reader
         var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
         var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
         if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
-        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => (p.First.Technique == p.Second.Technique || IsSuch(p.First.Technique, p.Second.Technique)) && (p.First.Hand is null || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
+        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => (p.First.Technique == p.Second.Technique || IsSuch(p.First.Technique, p.Second.Technique)) && (p.First.Hand is null or Hand.Both || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
+        // "Turn to the right, left low block" with the left foot leading, as when one came: not its mirror image.
+        if (came.Hands[0].Hand is null && (draft.Lead ?? draft.Hands[0].Hand?.OnSide) == walk.Postures[first].Lead && walk.Postures[first].Lead is not null) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
     }

@@ -59,13 +59,14 @@ internal sealed class Unheeded
                 _ => FootPlays(side, move, before, after) || HandPlays(side, move) || move.Turn?.Side == side || move.Footwork?.Way is not null || move.Facing is not null || move.Gaze is not null,
             },
             { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
-            { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || after.Lead == side && i + 1 < _heard.Count && _heard[i + 1].Kind is "way" or "lead",
+            { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || i + 1 < _heard.Count && (after.Lead == side && _heard[i + 1].Kind is "way" or "lead" || after.Lead == side.Other && _heard[i + 1].Is("way", "back")),
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
             { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
             { Kind: "degrees" } degrees => move.Turn?.Amount == degrees.Number || turned == degrees.Number % 360 || turned == 360 - degrees.Number || move.Facing is not null && degrees.Number == 45,
             { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == lexeme.Side || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
-            { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
+            { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" }
+                || there - after.Heading is { Amount: 90, Side: var aside } && (move.Kick is { } kick && kick.Foot == aside || move.Hands.Any(h => h.Hand?.OnSide == aside)), // a side kick to nine o'clock
             { Kind: "place", Value: "front" } => after.Heading == Heading.Front || before.Heading == Heading.Front || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear", Plain: "the other way" } => turned > 0 || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
@@ -89,7 +90,7 @@ internal sealed class Unheeded
     /// <summary>Whether a foot moves, kicks or leads, or is the one that stays while the other goes or the body turns.</summary>
     private static bool FootPlays(Side side, Move move, Posture before, Posture after) =>
         move.Footwork is { Foot: { } foot } && (foot == side || move.Footwork.Kind.Value is "pull-together" or "pivot" or "turn" or "spin" or "kneel" or "stomp" or "cross-front" or "cross-behind")
-        || move.Footwork is { Foot: null, Kind.Value: "shift" or "stay" or "return" or "rise" or "bow" }
+        || move.Footwork is { Foot: null, Kind.Value: "shift" or "stay" or "return" or "rise" or "bow" or "pivot" }
         || move.Kick is { } kick && (kick.Foot ?? after.KickingFoot) == side || move.Stance?.Lead == side || after.Moved == side || after.Lead == side && move.Footwork is not { Foot: not null, Kind.Value: "step" or "step-back" }
         || StanceSet.IsStanding(after.Stance) && move.Footwork is not null;
 
