@@ -163,14 +163,15 @@ internal static partial class Lexer
                 return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
             }
             // "Right foot back to six", "turn clockwise to nine", "step to twelve with the left": where one goes, an hour needs no "o'clock" either.
-            if (number is >= 1 and <= 12 && (i + count >= words.Count || words[i + count] is null or "with" or "in" or "into" or "and" or "then" or "facing" or "forming" or "for") && GoesSomewhere()) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
+            if (number is >= 1 and <= 12 && (i + count >= words.Count || words[i + count] is null or "with" or "in" or "into" or "and" or "then" or "facing" or "forming" or "for" or "over") && GoesSomewhere()) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Face twelve": after a word of facing an hour needs no "o'clock".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "facing" }]) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);
         }
 
         bool GoesSomewhere() =>
-            lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" or "side" or "turnSide" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" or "slide" or "slide-back" or "jump" }, { Plain: "to" }]
+            lexemes is [.., { Kind: "footNoun" or "relFoot" or "side" }, { Plain: "goes" or "moves" or "out" or "over" or "around" or "round" or "back" }, { Plain: "to" }] or [.., { IsStop: true }, { Plain: "to" }] or [{ Plain: "to" }]
+            || lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" or "side" or "turnSide" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" or "slide" or "slide-back" or "jump" }, { Plain: "to" }]
             || lexemes is [.., { Kind: "footwork", Value: "turn" or "pivot" } toward] && toward.Plain.EndsWith(" to", StringComparison.Ordinal);
 
         (int, int)? ClockTime(int i)

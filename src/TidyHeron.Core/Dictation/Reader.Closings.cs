@@ -26,6 +26,10 @@ public sealed partial class Reader
         for (var k = first; k < _said.Count; k++)
             if (_said[k] is { Footwork.Kind.Value: "return", Turn: { Amount: 90 }, Facing: null } returns && _fields.All(f => f.Move != returns.Id || !(f.Field == "turn" && _text.AsSpan(f.Start, f.Length).ContainsAny("0123456789"))))
                 _said[k] = returns with { Turn = null, Facing = Heading.Front };
+        // "And baro, turn to your left, ready stance.": to the front.
+        for (var k = Math.Max(first, 1); k < _said.Count; k++)
+            if (_said[k] is { Turn.Amount: 90, Facing: null, Hands: [] } turned && _said[k - 1] is { Footwork.Kind.Value: "return" } && _fields.All(f => f.Move != turned.Id || f.Field != "turn"))
+                _said[k] = turned with { Turn = null, Facing = Heading.Front };
         // "Ready. Turn to face the front, and bow.": one stands there as one stood.
         for (var k = Math.Max(first, 1); k < _said.Count; k++)
             if (_said[k] is { Stance: null, Footwork.Kind.Value: "turn" } turns && _said[k - 1].Stance is { } stands && _ways.Stances.Of(stands.Kind).Feet == FeetKind.Even) _said[k] = turns with { Stance = stands };
@@ -52,6 +56,8 @@ public sealed partial class Reader
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
+        // "Feet together, staff down at your side.": the last thing said, where one stood so before anything was done or carries a weapon.
+        if (together && move == _said[^1] && move.Footwork is null && move.Hands.All(h => Formalities.AtRest(h.Technique)) && _withSentence.Contains(move.Id) && _said.Count > 6) return true;
         return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }
 

@@ -27,6 +27,9 @@ public sealed partial class Reader
             return;
         }
         var allTheWay = _lexemes[i].Plain.StartsWith("all the way", StringComparison.Ordinal) || _lexemes[i].Plain.StartsWith("the whole way", StringComparison.Ordinal);
+        // "The right foot goes around behind, so you've turned all the way".
+        var hasTurned = Previous(i) is { Kind: "footwork", Plain: "turned" } && _draft is { Footwork: "step-back" or "turn", IsDone: false, SentenceEnded: false };
+        if (hasTurned) _draft.Footwork = "turn";
         if (_lexemes[i].Plain == "all the way" && _draft is not { Footwork: "spin" or "turn" or "jump" })
         {
             Note(_lexemes[i], "filler"); // "all the way down"

@@ -36,7 +36,7 @@ public sealed partial class Reader
     /// <summary>"Look right. Right side kick, land in right front stance": one faces where the kick went.</summary>
     private void LandsWhereTheEyesWent(Draft draft)
     {
-        if (draft is not { HasTurn: false, Facing: null, Stance: { } stance } || _eyes is not { } there || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        if (draft is not { HasTurn: false, Facing: null, Stance: { } stance } || draft is { Gaze: not null, LooksFirst: false } || _eyes is not { } there || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var kick = draft is { Footwork: "land", Kick: null } ? _said.LastOrDefault()?.Kick : draft is { Footwork: null, Kick.Landing: Landing.Front } ? draft.Kick : null;
         if (kick is not { Technique.Value: "side-kick" or "side-snap-kick", Foot: { } foot } || (draft.Lead ?? foot) != foot || there == Now().Heading) return;
         draft.Facing = there;

@@ -72,7 +72,7 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return true;
         }
-        if (!Follows(i, "on", "to", "at", "past", "above", "under", "over", "behind") || _draft.Footwork is "drop" or "kneel") return false;
+        if (!Follows(i, "on", "to", "at", "past", "above", "under", "over", "behind") && Previous(i) is not { Kind: "order" } || _draft.Footwork is "drop" or "kneel") return false;
         if (_draft.Footwork == "rise" && Follows(i, "on")) (_draft.Stance, _draft.Footwork) = (new TermId("both-knees"), "stay");
         else _draft.Notes.Add(Slice(lexeme));
         _side = null;
@@ -153,7 +153,9 @@ public sealed partial class Reader
     private void LandsForTheHands(int i, Terms.Term term)
     {
         if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
-        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork" or "stance")) return;
+        // "Right front kick and right punch in walking stance": the stance of both.
+        var stands = _lexemes.FindIndex(i, l => l.EndsSentence || l.Is("stance"));
+        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork") || stands >= 0 && _lexemes[stands].Is("stance") && !Follows(stands, "in")) return;
         _draft.Kick = kick with { Landing = Landing.Front };
         KicksIntoTheStanceOfThePunches();
         Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");

@@ -105,7 +105,7 @@ public sealed partial class Reader
     private void OpensToTheSide(Draft draft, Posture now)
     {
         if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
-            || !StanceSet.IsStanding(now.Stance)) return;
+            || !StanceSet.IsStanding(now.Stance) || now.Heading.Degrees is 90 or 270) return;
         // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot.Way;
@@ -160,11 +160,12 @@ public sealed partial class Reader
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
         var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
-        if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return;
+        if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
         var first = FirstHere(now, out var before);
-        if (before.Heading != Heading.Front || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
+        if (first >= SoFar().Moves.Count) return;
+        if (before.Heading + Turn.To(side.Other, 90) != now.Heading && !(SoFar().Moves[first].Turn is { Amount: 270, Side: { } round } && round == side.Other) || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even && SoFar().Moves[first].Turn is null || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
         (draft.TurnSide, draft.TurnAmount) = (side, 180);
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
     }

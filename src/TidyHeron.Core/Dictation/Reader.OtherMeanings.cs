@@ -74,6 +74,13 @@ public sealed partial class Reader
             Note(_lexemes[i], "note");
             return true;
         }
+        // "Left punch, twist, left inside block": the hips, between two things the hands do.
+        if (lexeme.Plain is "twist" or "twisting" && _foot is null && Next(i) is null && Previous(i) is null or { Kind: "then" } && _draft is { HasHands: true, SentenceEnded: false } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun" or "turnSide") is { IsHandTechnique: true })
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
         // "Third: switch, left inside block and right low": with the feet side by side the hands change.
         if (kind == "switch" && lexeme.Plain is "switch" or "switches" or "switch over" or "change" && _foot is null && _ways.Stances.Of(Here().Stance).Feet == FeetKind.Even && (_draft.IsEmpty || _draft is { SentenceEnded: true, HasBody: true } or { Footwork: "stay", IsDone: false }) && !Clauses(i).Any(l => l.Kind is "footNoun" or "stance"))
         {

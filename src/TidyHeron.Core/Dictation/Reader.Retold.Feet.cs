@@ -129,6 +129,14 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("footwork", "step", first.Start, "forward".Length, "step", TermOf("step"));
             _lexemes.Insert(i + 1, new Lexeme("side", side, first.Start + first.Length - side.Length, side.Length, side));
         }
+        // "Walk forward, left foot, right foot": a step with each.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step" } walked && (walked.Plain.StartsWith("walk", StringComparison.Ordinal) || walked.Plain.StartsWith("go", StringComparison.Ordinal)))
+            for (var k = i + 1; k + 5 < _lexemes.Count && _lexemes[k].Is("stop", ",") && _lexemes[k + 1].Is("side") && _lexemes[k + 2].Is("footNoun") && _lexemes[k + 3].IsStop && !_lexemes[k + 3].EndsSentence && _lexemes[k + 4].Is("side") && _lexemes[k + 4].Value != _lexemes[k + 1].Value && _lexemes[k + 5].Is("footNoun"); k += 3)
+            {
+                _lexemes[k + 3] = _lexemes[k + 3] with { Value = "." };
+                _lexemes.Insert(k + 4, new Lexeme("footwork", "step", _lexemes[k + 4].Start, 0, "step", TermOf("step")));
+                k++;
+            }
         // "Spring show", "spring term": the season.
         if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
         // "The right foot passes through": it steps.

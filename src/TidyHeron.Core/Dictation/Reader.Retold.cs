@@ -98,6 +98,15 @@ public sealed partial class Reader
             AsNote(i, i + 1);
         // "The left arm blocks down".
         if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "block" }) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low" };
+        // "Gyaku uchi uke": the block of that name with the rear hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "gyaku uchi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "uke" })
+        {
+            BecomesTerm(i, "technique", "inside-block");
+            BecomesSmall(i + 1);
+        }
+        // "Bending the front knee": how the stance is stood in.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "bend" or "bends" or "bending" or "bent" } && EndOfClause(i) is var bent && _lexemes.GetRange(i, bent - i + 1).FindIndex(l => l.IsKick && l.Plain.Split(' ')[^1] is "knee" or "knees") is var joint and > 0 && !_lexemes.GetRange(i, joint).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            AsNote(i, i + joint);
         // "Hooking block with the right palm": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var doing && Follows(doing, "with") && Previous(doing) is { IsHandTechnique: true })
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
@@ -185,11 +194,18 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i - 1].Value == "left" ? "frontLeft" : "frontRight" };
             BecomesSmall(i - 1);
         }
+        // "Left foot steps forward to the left corner": half a right angle to that side.
+        else if (_lexemes[i] is { Kind: "filler", Plain: "corner" or "diagonal" } corner && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "towards", "toward") && Previous(i - 1) is { Kind: "footwork", Value: "step" or "slide" } or { Kind: "footNoun" } or { Kind: "way", Value: "forward" } && Clauses(i).Any(l => l.Is("footNoun")))
+            (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i - 1] with { Kind = "degrees", Value = "45", Plain = "45 degrees" }, corner with { Kind = "turnSide", Value = _lexemes[i - 1].Value });
     }
 
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "12 = front": what the words mean, no count.
+        if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
+        // "Part the horse's mane": no stance.
+        if (_lexemes[i] is { Kind: "stance", Plain: "horses" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "mane") BecomesSmall(i);
         // "You've just landed in the right front stance facing the back.": what was before, as one hears the section.
         if (_lexemes[i].Plain is "just" && i > 0 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && StartsSentence(i - 1) && RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { } stood && !_before.Concat(_said).Any())
         {

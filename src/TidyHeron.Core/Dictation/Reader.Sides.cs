@@ -65,7 +65,7 @@ public sealed partial class Reader
             return true;
         }
         if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
-            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain == "to"))
+            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain is "to" or "a" or "an"))
         {
             _draft.Way = side.Way;
             return true;
@@ -239,6 +239,8 @@ public sealed partial class Reader
                 (_, Side.Left) => Way.ForwardLeft,
                 _ => Way.ForwardRight,
             };
+            // "…, right foot comes in, step right into right bow stance", along the line on which one is: the foot once more.
+            else if (_draft.Foot == side && Now().Heading.Degrees is 90 or 270 && Previous(IndexBefore(i)) is null && next is { Kind: "side" } same && same.Value == side.Word && StanceComes(i + 1)) { }
             else if (_draft is { Foot: not null, Way: null, IsDone: false }) _draft.Way = side.Way; // "left foot steps left"
             else if (_draft.Foot is null)
             {

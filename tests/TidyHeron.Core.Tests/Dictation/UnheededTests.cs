@@ -24,13 +24,16 @@ public class UnheededTests
     }
 
     // These are rightly told: a lead in which one only stands, an arm without a technique, a side on which something is carried,
-    // the foot to which another comes, the opening of feet that the stance tells.
+    // the foot to which another comes, the opening of feet that the stance tells,
+    // a fist that is caught, a name of a posture.
     private static readonly Dictionary<string, string[]> Known = new()
     {
         ["bo-in-japanese-counts"] = ["left foot"],
         ["both-names-of-it"] = ["left forearm"],
         ["bows-and-claws"] = ["left"],
+        ["caught-fist-at-the-hip"] = ["right fist", "left fist"],
         ["for-my-own-memory"] = ["left foot"],
+        ["hold-the-ball-and-step"] = ["crane", "right hand", "left hand"],
         ["little-set-southern"] = ["Open the horse"],
         ["my-teachers-teacher"] = ["right"],
         ["what-i-do"] = ["left foot"],
