@@ -27,6 +27,7 @@ builder.Services.AddContract();
 builder.Services.AddSingleton<VocabularyCache>();
 builder.Services.AddScoped<SchoolWays>();
 builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddHostedService<WarmUp>();
 builder.Services.ConfigureHttpJsonOptions(json => Json.Configure(json.SerializerOptions));
 builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
 builder.Services.AddHealthChecks().AddNpgSql(settings.Database, timeout: TimeSpan.FromSeconds(3));

@@ -1,5 +1,7 @@
 using System.Net;
 using System.Text.Json;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Hosting;
 using Shouldly;
 using TidyHeron.Formats;
 
@@ -27,6 +29,15 @@ public class DictationTests(HeronServer server) : IClassFixture<HeronServer>
         unread.GetProperty("length").GetInt32().ShouldBe(3);
         answer.GetProperty("findings").GetArrayLength().ShouldBe(0);
         answer.GetProperty("form").GetProperty("moves").GetArrayLength().ShouldBe(3);
+    }
+
+    /// <summary>What is read once in the background as the server starts, so that nobody waits for the compiler, goes all the way from words to an answer.</summary>
+    [Fact]
+    public async Task The_warm_up_comes_to_its_end()
+    {
+        var warmUp = server.Services.GetServices<IHostedService>().OfType<BackgroundService>().Single(s => s.GetType().Name == "WarmUp");
+        await warmUp.ExecuteTask!.WaitAsync(TimeSpan.FromMinutes(2), TestContext.Current.CancellationToken); // fails with what it failed with
+        warmUp.ExecuteTask!.IsCompletedSuccessfully.ShouldBeTrue();
     }
 
     [Fact]

@@ -26,8 +26,10 @@ public sealed class MirrorSlip : IRule
         var plain = done.Select(Number).ToArray();
         var mirrored = done.Select(d => Number(d.Mirrored)).ToArray();
         var told = new HashSet<int>();
+        // Only where the move before one mirrors the move before the other can the two passages agree.
+        var at = Enumerable.Range(0, n).ToLookup(k => mirrored[k]);
         for (var j = Around; j + Around < n; j++)
-            for (var i = j - 1; i >= Around; i--)
+            foreach (var i in at[plain[j - 1]].Select(k => k + 1).Where(i => i >= Around && i < j).Reverse())
             {
                 if (told.Contains(j) || j - i <= 2 * Around || mirrored[i] == plain[j] || plain[i] == plain[j] || !Agree(i, j)) continue;
                 var (one, other) = (form.Moves[i], form.Moves[j]);

@@ -8,7 +8,7 @@ type Posture = Schemas["PostureReading"];
 const starLines = [0, 45, 90, 135];
 
 /** The floor from above, the opening front at the top: star, footprints, path, and where the performer stands. */
-export function FloorView({
+export const FloorView = memo(function FloorView({
   readings,
   selected,
   remark,
@@ -115,7 +115,7 @@ export function FloorView({
       </figcaption>
     </figure>
   );
-}
+});
 
 function middle(posture: Posture) {
   return { x: (posture.left.x + posture.right.x) / 2, y: (posture.left.y + posture.right.y) / 2 };

@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo, useRef, useState } from "react";
+import { useDeferredValue, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -66,6 +66,19 @@ function Editor({ stored }: { stored: FormResponse }) {
     editor.edit(edit);
     close();
   };
+
+  // What was typed or pressed shows in the score at once; the floor with its many footprints follows in the next moment.
+  const onFloor = useDeferredValue(
+    useMemo(
+      () =>
+        written && {
+          readings: said?.readings ?? written.readings,
+          selected: said?.at ?? focus,
+          remark: said && "With what stands in the line, not added yet.",
+        },
+      [written, said, focus],
+    ),
+  );
 
   const shown = written?.form;
   const headings = useHeadings();
@@ -219,11 +232,7 @@ function Editor({ stored }: { stored: FormResponse }) {
           aria-label="Floor"
           className="order-1 min-h-0 border-line bg-sheet lg:max-h-[calc(100dvh-7.2rem)] lg:overflow-y-auto max-lg:sticky max-lg:top-0 max-lg:z-20 max-lg:border-b lg:order-2 lg:border-l"
         >
-          <FloorView
-            readings={said?.readings ?? written.readings}
-            selected={said?.at ?? focus}
-            remark={said && "With what stands in the line, not added yet."}
-          />
+          {onFloor && <FloorView {...onFloor} />}
           {wide && focusId && focusReading && (
             <FigureOfMove form={shown} move={focusId} heightCm={editor.heightCm} words={focusReading.words} />
           )}

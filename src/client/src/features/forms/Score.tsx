@@ -180,10 +180,6 @@ const Row = memo(function Row(props: RowProps) {
   useEffect(() => {
     if (props.focused) ref.current?.scrollIntoView({ block: "nearest" });
   }, [props.focused]);
-  const left = move.hands.filter((h) => h.hand === "left");
-  const right = move.hands.filter((h) => h.hand === "right");
-  const both = move.hands.filter((h) => h.hand === "both");
-  const guessed = new Set(move.inferred);
   const hasAlternatives = move.alternatives.length > 0;
   return (
     <div
@@ -212,22 +208,67 @@ const Row = memo(function Row(props: RowProps) {
           <span className="text-sm text-ink-soft">{move.count} cont.</span>
         )}
       </span>
+      <Deed
+        lead={posture.lead}
+        stanceName={posture.stanceName}
+        heading={posture.heading}
+        headingName={posture.headingName}
+        feet={move.feet}
+        turn={move.turn}
+        kick={move.kick}
+        hands={move.hands}
+        inferred={move.inferred}
+        shout={move.shout}
+        tempo={props.tempo}
+        breath={props.breath}
+        gaze={props.gaze}
+        layers={layers}
+      />
+      {props.covered && <span className="col-linked" role="gridcell" title="An application explains this move" />}
+      {(props.applications ||
+        props.findings ||
+        props.accepted ||
+        props.note ||
+        move.weapon ||
+        move.stepAdjustCm !== 0 ||
+        hasAlternatives) && (
+        <span role="gridcell" className="col-below flex flex-col gap-1 pr-3 text-sm">
+          <RowRemarks {...props} />
+        </span>
+      )}
+    </div>
+  );
+});
+
+type DeedProps = Pick<MoveReading["posture"], "lead" | "stanceName" | "heading" | "headingName"> &
+  Pick<MoveReading, "feet" | "turn" | "kick" | "hands" | "inferred" | "shout"> &
+  Pick<RowProps, "tempo" | "breath" | "gaze" | "layers">;
+
+/** What is done in a row. It does not know its count or where on the floor it is: a move put in above changes only those. */
+const Deed = memo(function Deed(deed: DeedProps) {
+  const { layers } = deed;
+  const left = deed.hands.filter((h) => h.hand === "left");
+  const right = deed.hands.filter((h) => h.hand === "right");
+  const both = deed.hands.filter((h) => h.hand === "both");
+  const guessed = new Set(deed.inferred);
+  return (
+    <>
       <span role="gridcell" className="col-feet">
         {layers.feet && (
           <>
             <span className="flex items-center gap-1.5">
-              {posture.lead && <SideMark side={posture.lead} faint={guessed.has("lead")} />}
-              <span className={guessed.has("stance") ? "italic" : ""}>{posture.stanceName}</span>
+              {deed.lead && <SideMark side={deed.lead} faint={guessed.has("lead")} />}
+              <span className={guessed.has("stance") ? "italic" : ""}>{deed.stanceName}</span>
             </span>
-            {move.feet && <span className="block text-sm text-ink-soft">{move.feet}</span>}
+            {deed.feet && <span className="block text-sm text-ink-soft">{deed.feet}</span>}
           </>
         )}
-        {move.kick && (
+        {deed.kick && (
           <span className="mt-0.5 flex items-center gap-1.5">
-            <SideMark side={move.kick.foot} faint={move.kick.inferred} />
+            <SideMark side={deed.kick.foot} faint={deed.kick.inferred} />
             <span>
-              <b>{move.kick.name}</b>
-              {move.kick.level && <span className="text-ink-soft"> {move.kick.level}</span>}
+              <b>{deed.kick.name}</b>
+              {deed.kick.level && <span className="text-ink-soft"> {deed.kick.level}</span>}
             </span>
           </span>
         )}
@@ -235,12 +276,12 @@ const Row = memo(function Row(props: RowProps) {
       <span role="gridcell" className="col-facing">
         {layers.feet && (
           <span className="flex items-start gap-1.5">
-            <Compass heading={posture.heading} turned={move.turn !== 0} />
+            <Compass heading={deed.heading} turned={deed.turn !== 0} />
             <span className="leading-tight">
-              <span className={move.turn === 0 ? "text-ink-soft" : ""}>{posture.headingName}</span>
-              {move.turn !== 0 && (
+              <span className={deed.turn === 0 ? "text-ink-soft" : ""}>{deed.headingName}</span>
+              {deed.turn !== 0 && (
                 <span className="block text-sm text-ink-soft">
-                  {Math.abs(move.turn)}° {move.turn > 0 ? "right" : "left"}
+                  {Math.abs(deed.turn)}° {deed.turn > 0 ? "right" : "left"}
                 </span>
               )}
             </span>
@@ -263,24 +304,12 @@ const Row = memo(function Row(props: RowProps) {
         </>
       ) : null}
       <span role="gridcell" className="col-voice text-sm">
-        {move.shout && <b className="rounded bg-ember-soft px-1.5 py-0.5 text-ember">shout</b>}
-        {props.tempo && <span className="block text-ink-soft">{tempoWords[props.tempo] ?? props.tempo}</span>}
-        {props.breath && <span className="block text-ink-soft">{breathWords[props.breath] ?? props.breath}</span>}
-        {props.gaze && <span className="block text-ink-soft">{gazeWords[props.gaze] ?? props.gaze}</span>}
+        {deed.shout && <b className="rounded bg-ember-soft px-1.5 py-0.5 text-ember">shout</b>}
+        {deed.tempo && <span className="block text-ink-soft">{tempoWords[deed.tempo] ?? deed.tempo}</span>}
+        {deed.breath && <span className="block text-ink-soft">{breathWords[deed.breath] ?? deed.breath}</span>}
+        {deed.gaze && <span className="block text-ink-soft">{gazeWords[deed.gaze] ?? deed.gaze}</span>}
       </span>
-      {props.covered && <span className="col-linked" role="gridcell" title="An application explains this move" />}
-      {(props.applications ||
-        props.findings ||
-        props.accepted ||
-        props.note ||
-        move.weapon ||
-        move.stepAdjustCm !== 0 ||
-        hasAlternatives) && (
-        <span role="gridcell" className="col-below flex flex-col gap-1 pr-3 text-sm">
-          <RowRemarks {...props} />
-        </span>
-      )}
-    </div>
+    </>
   );
 });
 

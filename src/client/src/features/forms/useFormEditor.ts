@@ -2,7 +2,7 @@ import { replaceEqualDeep } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { dropDraft, keepDraft, keptDraft } from "./drafts";
-import type { EditDocument, FormDocument, FormResponse, Written } from "./types";
+import type { EditDocument, FormDocument, FormResponse, Readings, Written } from "./types";
 
 /** How the newest state relates to what the server has. */
 export type SaveState = "saved" | "unsaved" | "saving" | "offline" | "conflict";
@@ -14,6 +14,26 @@ export interface Conflict {
 
 const saveAfterMs = 600;
 const retryAfterMs = 3000;
+
+/** The next state, in which what says the same is the same object as before, so that only what has changed is drawn anew. */
+function sharing(before: Written, next: Written): Written {
+  const { moves: said, ...form } = next.form;
+  const { moves, ...readings } = next.readings;
+  return {
+    form:
+      next.form === before.form ? before.form : { ...form, moves: said && sharingById(before.form.moves ?? [], said) },
+    readings: {
+      ...replaceEqualDeep<Omit<Readings, "moves">>(before.readings, readings),
+      moves: sharingById(before.readings.moves, moves),
+    },
+  };
+}
+
+/** Move by move, wherever it now stands: one put in near the top does not make all below it new. */
+function sharingById<T extends { id?: string | null }>(before: readonly T[], next: readonly T[]): T[] {
+  const was = new Map(before.map((move) => [move.id, move]));
+  return next.map((move) => replaceEqualDeep(was.get(move.id), move));
+}
 
 /**
  * The form being written. Every edit is computed by the server; this hook keeps the order of edits, the way back and
@@ -37,8 +57,7 @@ export function useFormEditor(stored: FormResponse) {
   height.current = heightCm;
 
   const show = useCallback((next: Written) => {
-    // What says the same stays the same object, so that only what has changed is drawn anew.
-    const shared = replaceEqualDeep(now.current, next) as Written;
+    const shared = now.current ? sharing(now.current, next) : next;
     now.current = shared;
     setWritten(shared);
   }, []);
