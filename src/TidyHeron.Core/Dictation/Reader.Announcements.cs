@@ -81,6 +81,18 @@ public sealed partial class Reader
             // "Sanchin as I know it, the first line.": a form called like its stance.
             if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Count(l => !l.IsStop) > 2 && sentence.Count(l => l.Is("stance")) == 1 && sentence.First(l => l.Is("stance")) is { } alike && !alike.Plain.Contains(' ') && alike.Term!.Names.Values.Concat(alike.Term.Aliases).Contains(alike.Plain + " dachi")
                 && sentence.All(l => l.Kind is "filler" or "unread" or "stance" or "ordinal" or "passage" || l.IsStop)) AsNote(first, end);
+            // "Naihanchi one from heisoku dachi.": so is one of several.
+            if (first == 0 && sentence.FindIndex(l => l.Is("stance")) is var numbered and >= 0 && numbered + 1 < sentence.Count && sentence[numbered + 1].Plain is "one" or "two" or "three" or "shodan" or "nidan" or "sandan" && sentence[numbered] is { } ordered && !ordered.Plain.Contains(' ') && ordered.Term!.Names.Values.Concat(ordered.Term.Aliases).Contains(ordered.Plain + " dachi"))
+            {
+                BecomesSmall(first + numbered);
+                BecomesSmall(first + numbered + 1);
+            }
+            // "Number five from our syllabus. … 1) …": which form it is.
+            if (first == 0 && sentence.FindIndex(l => l.Is("countNoun")) is var which and >= 0 && which + 1 < sentence.Count && sentence[which + 1] is { Kind: "number" } nth && nth.Number > 1 && sentence.All(l => l.Kind is "filler" or "unread" or "countNoun" or "number" or "from" or "passage" || l.IsStop) && rest.Any(l => l.Is("number", "1")))
+            {
+                BecomesSmall(first + which);
+                BecomesSmall(first + which + 1);
+            }
             // "Short staff, twelve strikes as one kata.": how many of what it has.
             if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && sentence.FindIndex(IsDeeds) is var counted and > 0 && !sentence.Any(l => l.Kind is "side" or "footNoun" or "stance" or "footwork"))
                 _lexemes[first + counted] = _lexemes[first + counted] with { Kind = "filler", Term = null };

@@ -63,7 +63,7 @@ public sealed partial class Reader
 
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
     private bool MayClose(Move move) =>
-        !_withNumber.Contains(move.Id) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
+        !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
         && (move.Stance is not null || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
 

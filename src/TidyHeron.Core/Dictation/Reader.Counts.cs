@@ -24,6 +24,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
+        if (lexeme.Is("number") && !Alone(i) && StartsSentence(i) && ListEnd(i) >= 0) return true;
         // "Forty-five, knife hand": a number so high is a count only after the one before it.
         if (lexeme.Is("degrees") && !_lexemes.Take(i).Any(l => l.Is("number") && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return false;
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
@@ -111,7 +112,9 @@ public sealed partial class Reader
             if (!_lexemes[k].Is("number") || _lexemes[k].Number != last + 1) break;
             (last, end) = (_lexemes[k].Number, k);
         }
-        return end >= 0 && Alone(end) ? end : -1;
+        // "Fourteen fifteen sixteen three punches" without stops: where the words call other counts too.
+        var series = end >= 0 && end + 1 < _lexemes.Count && _lexemes[end + 1].Is("number") && IndexAfter(end + 1) is var many and >= 0 && _lexemes[many].IsHandTechnique && end - i >= 2 && _lexemes.Any(l => l.Is("countNoun"));
+        return end >= 0 && (Alone(end) || series) ? end : -1;
     }
 
     private void TakeCount(int i)

@@ -135,6 +135,12 @@ public sealed partial class Reader
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
             return;
         }
+        // "The left foot swings behind you two hundred and seventy degrees": how far it goes is told.
+        if (lexeme.Plain == "behind you" && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "degrees" or "amount"))
+        {
+            Note(lexeme, "way");
+            return;
+        }
         // "The right foot steps back behind you".
         if (lexeme.Plain == "behind you" && !_draft.IsTurning && (_draft is { Footwork: not null, SentenceEnded: false } || _foot is not null))
         {

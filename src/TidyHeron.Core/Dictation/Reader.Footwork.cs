@@ -273,7 +273,9 @@ public sealed partial class Reader
         var kind = footwork.Value;
         if (_draft.IsEmpty || !_draft.HasBody) return false;
         if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
-        if (_then && IsFirstMove() && _draft is { Stance: { } stood, Footwork: null, IsDone: false, SentenceEnded: false } && StanceSet.IsStanding(stood) && kind is "step" or "slide") return true; // "attention, then step out …"
+        // "Attention, then step out …", "feet together, step back into guard".
+        var apart = _then && IsFirstMove() || !footwork.IsGerund && _lexemes.IndexOf(footwork) is var starts && starts > 0 && _lexemes[starts - 1].IsStop && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && !_draft.IsNumbered;
+        if (apart && _draft is { Stance: { } stood, Footwork: null, IsDone: false, SentenceEnded: false } && StanceSet.IsStanding(stood) && kind is "step" or "slide" or "step-back") return true;
         // "Bring the left foot back to ready stance": one move, said in two words.
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "turn" or "step" or "step-back" or "pull-together" or null }) return false;
         if (kind is "bow" or "announce" or "return") return true;

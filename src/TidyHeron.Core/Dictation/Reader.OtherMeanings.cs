@@ -90,6 +90,14 @@ public sealed partial class Reader
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
             return true;
         }
+        // "Right inside block turning the hips": with the hands.
+        if (kind is "turn" && lexeme.IsGerund && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the hips" or "your hips" or "hips" or "the waist" or "your waist" or "the hip" && Alone(i + 1) && _draft is { HasHands: true, SentenceEnded: false })
+        {
+            AsNote(i, i + 1);
+            _draft.Notes.Add(Slice(_lexemes[i]));
+            Note(_lexemes[i], "note");
+            return true;
+        }
         // "…, the hips turn left": the body, with the hands.
         if (kind is "turn" && lexeme.Plain is "turn" or "turns" && i > 0 && _lexemes[i - 1].Plain is "hips" or "the hips" or "your hips" or "hip" or "shoulders" && _draft is { HasHands: true, SentenceEnded: false })
         {

@@ -50,6 +50,9 @@ public sealed partial class Reader
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord())
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        // "Drop down on the left leg, right leg extended": that one is in front.
+        if (_lexemes[i].Plain is "extended" or "straight" or "stretched" or "stretched out" && _lexemes[i].Kind is "filler" or "unread" or "detail" && Previous(i) is { Kind: "footNoun" } && _lexemes[i - 1].Is("footNoun") && Clauses(i).Any(l => l.Is("stance") && l.Value is "drop-stance" or "low-stance"))
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
         // "Left foot behind right, cross": the stance that makes.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
             BecomesTerm(i, "stance", "cross-stance");
@@ -91,8 +94,8 @@ public sealed partial class Reader
             BecomesSmall(IndexAfter(i));
             BecomesTerm(i, "footwork", "slide-back");
         }
-        // "Swing the left foot around": it steps.
-        if (_lexemes[i].Plain is "swing" or "swings" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })
+        // "Swing the left foot around", "the left foot swings behind you": it steps.
+        if (_lexemes[i].Plain is "swing" or "swings" && (Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || Previous(i) is { Kind: "footNoun" } && !RestOfSentence(i).Take(3).Any(l => l.IsKick)))
             BecomesTerm(i, "footwork", "step");
         // "Draw back on the right leg and parry", "weight goes to the back leg": the weight moves, no foot does.
         if (_lexemes[i] is { Kind: "technique", Plain: "draw back" or "pull back" or "rock back" } && Follows(i + 2, "on", "onto", "over") && Next(i) is { Kind: "side" or "relFoot" } || _lexemes[i] is { Kind: "filler", Plain: "weight" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" or "rolls" or "rocks" or "settles")

@@ -131,7 +131,7 @@ public sealed partial class Reader
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
         // "Salute, right fist against left palm": how the hands lie.
-        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" || Follows(lies, "against", "into")) && _lexemes.Take(lies).Reverse().TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" or "to" || Follows(lies, "against", "into", "to")) && _lexemes.Take(lies).Reverse().TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
             AsNote(_lexemes.IndexOf(lying), i);
         // "Right elbow into the left palm": what it strikes.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
@@ -213,6 +213,9 @@ public sealed partial class Reader
             for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
             _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
         }
+        // "…, and you've just done the lunge punch": before these words begin.
+        if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
+            AsNote(i, EndOfClause(i));
         // "Right then, …": a word to begin with.
         if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".

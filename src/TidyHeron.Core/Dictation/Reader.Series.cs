@@ -83,7 +83,9 @@ public sealed partial class Reader
     {
         var sides = new List<Side>();
         var end = i;
-        for (var k = i + 1; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
+        // "Three lunge punches walking forward right, left, right".
+        var from = i + 1 < _lexemes.Count && _lexemes[i + 1] is { Value: "step", IsGerund: true } ? i + 2 : i + 1;
+        for (var k = from; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
         {
             if (!_lexemes[k].Is("side")) continue;
             sides.Add(_lexemes[k].Side);

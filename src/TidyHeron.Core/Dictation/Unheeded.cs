@@ -69,6 +69,7 @@ internal sealed class Unheeded
                 || there - after.Heading is { Amount: 90, Side: var aside } && (move.Kick is { } kick && kick.Foot == aside || move.Hands.Any(h => h.Hand?.OnSide == aside)), // a side kick to nine o'clock
             { Kind: "place", Value: "front" } => after.Heading == Heading.Front || before.Heading == Heading.Front || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear", Plain: "the other way" } => turned > 0 || move.Footwork?.Way is not null,
+            { Kind: "place", Value: "rear", Plain: "behind you" } when move.Footwork is not null => turned > 0 || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "footwork", Value: not ("stay" or "rise") } => move.Footwork is not null || move.Kick is not null || move.Turn is not null || move.Facing is not null || move.Stance is not null || move.Hands.Count > 0,
             { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || _heard.Skip(i + 1).Take(NearWords).Any(l => l.Is("footNoun")) || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",

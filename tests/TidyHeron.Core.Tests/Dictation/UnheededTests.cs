@@ -30,7 +30,6 @@ public class UnheededTests
     {
         ["bo-in-japanese-counts"] = ["left foot"],
         ["both-names-of-it"] = ["left forearm"],
-        ["bows-and-claws"] = ["left"],
         ["caught-fist-at-the-hip"] = ["right fist", "left fist"],
         ["for-my-own-memory"] = ["left foot"],
         ["hold-the-ball-and-step"] = ["crane", "right hand", "left hand"],
