@@ -160,7 +160,7 @@ internal static partial class Lexer
             {
                 lexemes.RemoveAt(lexemes.Count - 1);
                 var start = sign.Start;
-                return (new Lexeme("times", number.ToString(), start, spans[i].Start + spans[i].Length - start, "times"), count);
+                return (new Lexeme("times", number.ToString(), start, spans[i + count - 1].Start + spans[i + count - 1].Length - start, "times"), count);
             }
             // "Right foot back to six", "turn clockwise to nine", "step to twelve with the left": where one goes, an hour needs no "o'clock" either.
             if (number is >= 1 and <= 12 && (i + count >= words.Count || words[i + count] is null or "with" or "in" or "into" or "and" or "then" or "facing" or "forming" or "for" or "over") && GoesSomewhere()) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
