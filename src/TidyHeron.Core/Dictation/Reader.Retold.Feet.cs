@@ -98,7 +98,7 @@ public sealed partial class Reader
         if (_lexemes[i].Plain is "swing" or "swings" && (Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } || Previous(i) is { Kind: "footNoun" } && !RestOfSentence(i).Take(3).Any(l => l.IsKick)))
             BecomesTerm(i, "footwork", "step");
         // "Draw back on the right leg and parry", "weight goes to the back leg": the weight moves, no foot does.
-        if (_lexemes[i] is { Kind: "technique", Plain: "draw back" or "pull back" or "rock back" } && Follows(i + 2, "on", "onto", "over") && Next(i) is { Kind: "side" or "relFoot" } || _lexemes[i] is { Kind: "filler", Plain: "weight" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" or "rolls" or "rocks" or "settles")
+        if (_lexemes[i] is { Kind: "technique", Plain: "draw back" or "pull back" or "rock back" } && i + 2 < _lexemes.Count && Follows(i + 2, "on", "onto", "over") && Next(i) is { Kind: "side" or "relFoot" } || _lexemes[i] is { Kind: "filler", Plain: "weight" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" or "rolls" or "rocks" or "settles")
             BecomesTerm(i, "footwork", "shift");
         // "Hidari ashi hiki": the foot is drawn back.
         if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
