@@ -99,7 +99,7 @@ public sealed partial class Reader
             return;
         }
         // "Right foot to left foot, then left foot to D": one after the other.
-        if ((_then || SideIndex(i) is var named and > 0 && _lexemes[named - 1].Plain == "and") && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (came != foot || _then) && !Follows(SideIndex(i), "to", "against"))
+        if ((_then || Follows(SideIndex(i), "and")) && _draft is { Foot: { } came, Footwork: "pull-together", Stance: null, IsDone: false, SentenceEnded: false } && (came != foot || _then) && !Follows(SideIndex(i), "to", "against"))
         {
             Begin(Counting.Then);
             (_draft.Footwork, _draft.Foot, _then) = (came == foot ? "step" : null, foot, false);
@@ -256,7 +256,12 @@ public sealed partial class Reader
         if (_draft is { PulledBack: true, Footwork: "pull-together" } && shape.Feet == FeetKind.Lead) _draft.Footwork = "step-back";
         _draft.Stance = stance;
         LandsForTheStance(i, shape);
-        if (_side is { } side)
+        // "Step left into horse stance": a stance without a lead leaves the side to the foot.
+        if (_side is { } stepped && shape.Feet == FeetKind.Even && _draft is { Footwork: "step" or "slide", Foot: null, Way: null } && Previous(SideIndex(i)) is { Kind: "footwork" })
+        {
+            (_draft.Foot, _side) = (stepped, null);
+        }
+        else if (_side is { } side)
         {
             _draft.Lead = side;
             _side = null;

@@ -53,6 +53,7 @@ public sealed partial class Reader
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
+        else if (_draft is { Footwork: "stay", IsDone: false, SentenceEnded: false } && Turning.Contains(kind) && PreviousIs(i, "footwork")) _draft.Footwork = kind; // "without moving the feet turn back to the right"
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
         else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"
         else if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && kind == "stomp") _draft.Footwork = kind; // "raise the knee, stamp"
@@ -62,6 +63,8 @@ public sealed partial class Reader
         else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null }) { } // "the left foot travels out and we sit in a back stance": it steps
         else if (kind is "step" && _draft is { Footwork: "shift", Foot: null, IsDone: false } && _foot is not null) _draft.Footwork = kind; // "shift forward, right foot steps up"
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
+        // "Jump up and spin once around to the left, land in horse": in the air.
+        if (kind is "spin" && _draft is { Footwork: "jump", HasTurn: false, IsDone: false, SentenceEnded: false } && RestOfSentence(i).All(l => l.Kind is not ("degrees" or "amount"))) _draft.TurnAmount = 360;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
         _draft.Drawn |= kind is "pull-together" or "slide" || kind is "slide-back" && !lexeme.Plain.StartsWith("slid", StringComparison.Ordinal) && lexeme.Plain.Split(' ')[0] is "draw" or "draws" or "pull" or "pulls" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
@@ -316,6 +319,14 @@ public sealed partial class Reader
             Begin(Counting.Then);
             (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", lifted);
             if (_ways.Stances.Of(stood).Feet == FeetKind.Lead) _draft.Stance = stood;
+            return;
+        }
+        // "… front kick. Set it down forward in a front stance and punch": a move of its own, of the foot that kicked.
+        if (_draft is { SentenceEnded: true, Kick: { Landing: null } before, HasHands: false } && lexeme.Value == "front" && StartsSentence(i) && !_explicitCounts && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.IsHandTechnique))
+        {
+            var foot = before.Foot ?? Now().Lead?.Other;
+            Begin(Counting.Own);
+            (_draft.Footwork, _draft.Foot) = ("land", foot);
             return;
         }
         // "…, lands back in cat": where one stood.

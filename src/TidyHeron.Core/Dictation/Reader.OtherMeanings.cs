@@ -74,6 +74,12 @@ public sealed partial class Reader
             Note(_lexemes[i], "note");
             return true;
         }
+        // "The left palm slides along the leg": the hand does.
+        if (kind is "slide" && i > 0 && _lexemes[i - 1] is { Kind: "technique", Plain: "palm" or "palms" or "knife hand" })
+        {
+            Note(lexeme, "filler");
+            return true;
+        }
         // "Left punch, twist, left inside block": the hips, between two things the hands do.
         if (lexeme.Plain is "twist" or "twisting" && _foot is null && Next(i) is null && Previous(i) is null or { Kind: "then" } && _draft is { HasHands: true, SentenceEnded: false } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun" or "turnSide") is { IsHandTechnique: true })
         {

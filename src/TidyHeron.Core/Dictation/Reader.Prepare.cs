@@ -86,6 +86,9 @@ public sealed partial class Reader
         var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
         // "18 step routine: 1 left foot …": a number that none follows is no count.
         if (all.Count > 2 && StartsSentence(all[0]) && all.Skip(1).All(k => _lexemes[k].Number != _lexemes[all[0]].Number + 1)) all.RemoveAt(0);
+        // "1 left foot to B, …, 2 punch, …, 3 move …": each after a comma.
+        var listed = all.SkipWhile(k => !StartsSentence(k)).Where(k => StartsSentence(k) || _lexemes[k - 1].IsStop && !Alone(k)).ToList();
+        if (listed.Count > Numbered && _lexemes[listed[0]].Number == 1 && listed.Zip(listed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(listed);
         if (all.Find(StartsSentence) is var at && (all.Count < 3 || !StartsSentence(at))) return;
         var found = new List<int>();
         foreach (var i in all.SkipWhile(i => i != at))

@@ -67,6 +67,15 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "sword-horizontal-cut");
             BecomesSmall(i + 1);
         }
+        // "Bring the back end up": of the staff, no foot and no place in the hall.
+        if (_lexemes[i].Plain is "end" or "butt" or "tail end" or "butt end" && i > 1 && _lexemes[i - 1].Plain is "the back" or "back" or "the rear" or "rear" or "other" or "lower" && Previous(i - 1) is { Plain: "bring" or "brings" or "raise" or "lift" or "swing" } verb && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            var told = RestOfSentence(i).Any(l => l.IsHandTechnique);
+            if (told) BecomesSmall(i);
+            else BecomesTerm(i, "technique", "staff-rising-strike");
+            BecomesSmall(i - 1);
+            BecomesSmall(_lexemes.IndexOf(verb));
+        }
         // "Strike shomen": the second word says which.
         if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
             BecomesSmall(i);

@@ -27,7 +27,7 @@ public class MeaningInPlaceTests
     [InlineData("Right cross.", "right hand reverse punch")]
     [InlineData("Jab with the left, cross with the right.", "left hand jab / then right hand reverse punch")]
     [InlineData("Cross the left foot behind the right.", "cross behind with the left foot")]
-    [InlineData("Cross the right foot behind, step left into horse stance.", "cross behind with the right foot / then step, horse stance")]
+    [InlineData("Cross the right foot behind, step left into horse stance.", "cross behind with the right foot / then step with the left foot, horse stance")]
     [InlineData("Cross both arms low, then cross them high.", "low level arms crossed / then high level arms crossed")]
     [InlineData("Step the left foot across in front.", "cross in front with the left foot")]
     [InlineData("Slide your right foot behind, left cat stance.", "slide back with the right foot, left cat stance")]
