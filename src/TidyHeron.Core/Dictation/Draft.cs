@@ -113,14 +113,16 @@ internal sealed class Draft
             if (WayTo(before, to) is { } sideways) (way, facing) = (sideways, null);
         }
 
-        Turn? turn = TurnAmount is { } amount
+        // "Turn around to the left … facing the back": where one faces then says how far.
+        var loosely = TurnedAround && facing is { } seen && before + Turn.To(Side.Right, TurnAmount ?? 0) != seen;
+        Turn? turn = TurnAmount is { } amount && !loosely
             ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, footwork == "spin" ? 360 : before.Degrees % 90 == 45 && Facing is null && footwork is "turn" ? 135 : 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)
             turn = footwork == "spin" ? Turn.To(Foot ?? Lead ?? standing ?? Side.Right, 360) : BareTurn();
         // "Turn left to face nine o'clock": the side and the facing together say how far.
-        if (TurnAmount is null && TurnSide is { } toward && facing is { } target)
+        if ((TurnAmount is null || loosely) && TurnSide is { } toward && facing is { } target)
         {
             var shortest = target - before;
             turn = shortest.Amount == 0 ? footwork is "step" ? null : Turn.To(toward, 360)

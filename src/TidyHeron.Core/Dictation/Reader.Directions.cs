@@ -130,7 +130,9 @@ public sealed partial class Reader
             Unread(lexeme); // a bare "front" is a direction only where something faces it
             return;
         }
-        if (Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
+        // "I start at the back of the floor": where one stands.
+        var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "of";
+        if (stands || Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
             return;
@@ -282,9 +284,17 @@ public sealed partial class Reader
         if (_draft.IsTurning && way == Way.Back && !_draft.HasTurn && Next(i) is { Kind: "stance" } into && _ways.Stances.Of(into.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(into.Term.Id) is not null) return;
         // "Turn the hips left, front stance, elbow. Turn back, horse stance": out of which one has only turned.
         if (_draft is { IsTurning: true, HasTurn: false } && way == Way.Back && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2] is { Kind: "stance", Term: { } wide } && _ways.Stances.Of(wide.Id).IsStraddle && HasOnlyTurnedOutOf(wide.Id)) return;
+        // "Turn back, low block" off a side line, by who says "turn front" as well: to the rear.
+        if (_draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && way == Way.Back && lexeme.Plain == "back" && Alone(i) && _lexemes[i - 1] == Previous(i) && Now().Heading.Degrees is 90 or 270
+            && Enumerable.Range(1, _lexemes.Count - 1).Any(k => _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        {
+            _draft.Facing = new Heading(180);
+            _fields[^1] = _fields[^1] with { Field = "facing", Assumption = "Read as facing the back, as \"turn front\" is facing the front.", Instead = "around" };
+            return;
+        }
         if (_draft is { IsTurning: true, SentenceEnded: false } && way == Way.Back)
         {
-            _draft.TurnAmount ??= 180;
+            (_draft.TurnedAround, _draft.TurnAmount) = (_draft.TurnedAround || _draft.TurnAmount is null, _draft.TurnAmount ?? 180);
             return;
         }
         if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;

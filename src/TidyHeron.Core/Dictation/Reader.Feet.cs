@@ -51,6 +51,12 @@ public sealed partial class Reader
     private void AssignFoot(int i, Side foot)
     {
         if (GoesOut(i, foot)) return;
+        // "That's the ready position, then left foot forty-five degrees …": the form begins.
+        if (_then && _draft is { Stance: { } ready, Footwork: null, IsDone: false, HasTurn: false, SentenceEnded: false } && StanceSet.IsStanding(ready) && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted))
+        {
+            Begin(Counting.Own);
+            _then = false;
+        }
         // "Step left with the left foot": the first word was the way.
         if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && Next(i) is not { Kind: "lead" } && _draft.Foot is { } bare)
         {

@@ -15,10 +15,15 @@ public sealed partial class Reader
         }
         var clause = _lexemes.GetRange(i, end - i);
         // "Step right, same with the other hand": what the hands did, with this step.
-        if (_draft is { HasBody: true, IsDone: false, SentenceEnded: false, Footwork: not "turn" } && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHands() is { Count: > 0 } hands)
+        if (_draft is { HasBody: true, IsDone: false, Footwork: not "turn" } && (!_draft.SentenceEnded || _draft is { Footwork: "step" or "step-back" or "crescent-step", Stance: not null }) && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHandsInOrder() is { Count: > 0 } hands)
         {
-            _draft.Hands.AddRange(hands.Select(h => h with { Hand = h.Hand?.Other }));
             foreach (var lexeme in clause) Note(lexeme, "command");
+            foreach (var (each, k) in hands.Select((h, k) => (h, k)))
+            {
+                // One after the other, as they were done before.
+                if (k > 0) Begin(Counting.Then);
+                _draft.Hands.AddRange(each.Select(h => h with { Hand = h.Hand?.Other }));
+            }
             return;
         }
         // "Two: turn to the right, back stance, the same on this side": what the hands did, mirrored.
@@ -134,10 +139,13 @@ public sealed partial class Reader
     }
 
     /// <summary>What the hands did on the last count.</summary>
-    private List<HandAction> LastHands()
+    private List<HandAction> LastHands() => [.. LastHandsInOrder().SelectMany(h => h)];
+
+    /// <summary>The same, one after the other.</summary>
+    private List<ValueList<HandAction>> LastHandsInOrder()
     {
         var moves = SoFar().Moves;
-        return moves.Count == 0 ? [] : [.. moves.Skip(StartOfCount(moves.Count - 1)).SelectMany(m => m.Hands)];
+        return moves.Count == 0 ? [] : [.. moves.Skip(StartOfCount(moves.Count - 1)).Select(m => m.Hands).Where(h => h.Count > 0)];
     }
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
@@ -313,7 +321,7 @@ public sealed partial class Reader
                 Note(lexeme, "turn", "Read as to the line, 135 degrees.", "180 degrees");
                 return;
             }
-            _draft.TurnAmount ??= 180;
+            (_draft.TurnedAround, _draft.TurnAmount) = (_draft.TurnedAround || _draft.TurnAmount is null, _draft.TurnAmount ?? 180);
             if (goesThere) _draft.TurnSide ??= _shoulder;
             Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");
             return;

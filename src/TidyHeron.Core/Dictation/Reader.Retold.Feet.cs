@@ -28,6 +28,8 @@ public sealed partial class Reader
     private void RetellStances(int i)
     {
         if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
+        // "Turn back through the horse into a right bow stance": passed through.
+        if (_lexemes[i].Is("stance") && (Follows(i, "through") || i > 0 && _lexemes[i - 1].Plain == "through") && RestOfSentence(i).Any(l => l.Is("stance"))) AsNote(i, i);
         // "Right foot back half a step, left foot empty": the stance of that name.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             BecomesTerm(i, "stance", "cat-stance");
