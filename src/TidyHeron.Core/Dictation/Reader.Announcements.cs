@@ -64,6 +64,9 @@ public sealed partial class Reader
     private void FindAnnouncements()
     {
         if (_before.Count > 0) return;
+        // "Kata river stones, step list: 1. …": a heading.
+        if (_lexemes.FindIndex(l => l.Is("stop", ":")) is var colon and > 0 && _lexemes.Skip(colon).FirstOrDefault(l => !l.IsStop) is { Kind: "number", Value: "1" } && _lexemes.Take(colon).All(l => l.Kind is "filler" or "unread" or "weapon" or "ordinal" or "passage" || l.Is("footwork", "step") || l.IsStop && !l.EndsSentence))
+            foreach (var word in Enumerable.Range(0, colon).Where(k => _lexemes[k].Is("footwork"))) BecomesSmall(word);
         for (var first = 0; first < _lexemes.Count && first < 60; first = EndOfSentence(first) + 1)
         {
             while (first < _lexemes.Count && _lexemes[first].IsStop) first++;

@@ -125,6 +125,13 @@ public sealed partial class Reader
             TakeDirection(i, Heading.Front, said: false); // "left foot front", "left foot steps front"
             return;
         }
+        // "Front: left walking stance, low block.": where it goes.
+        if (lexeme.Plain is "front" or "the front" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            TakeDirection(i, Heading.Front, said: true);
+            return;
+        }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it
@@ -253,11 +260,13 @@ public sealed partial class Reader
             _draft.Kick = swung with { Landing = Landing.SamePlace };
             return;
         }
-        // "…, then back to the right, knife hand": one turns there.
-        if (way == Way.Back && Previous(i) is { Kind: "then" } && IndexAfter(i) is var thither and >= 0 && _lexemes[thither].Is("side") && Follows(thither, "to") && Alone(thither) && _draft.IsDone)
+        // "…, then back to the right, knife hand", "Back to the left with a left bow": one turns there.
+        if (way == Way.Back && (Previous(i) is { Kind: "then" } || StartsSentence(i) && lexeme.Plain == "back") && IndexAfter(i) is var thither and >= 0 && _lexemes[thither].Is("side") && Follows(thither, "to") && (Alone(thither) || _lexemes[thither + 1].Plain is "with" or "into" or "in") && _draft.IsDone)
         {
             Begin(Counting.Own);
             (_draft.Footwork, _draft.TurnSide) = ("turn", _lexemes[thither].Side);
+            // Back from where one has just turned to: as far as one came.
+            if (_said is [.., { Turn: { Side: { } came } back }] && came == _draft.TurnSide.Value.Other) _draft.TurnAmount = back.Amount;
             Note(_lexemes[thither], "turn");
             _lexemes[thither] = _lexemes[thither] with { Kind = "filler" };
             return;

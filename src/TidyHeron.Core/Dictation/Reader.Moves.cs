@@ -155,7 +155,12 @@ public sealed partial class Reader
     /// <summary>The opening or a move already walked has changed.</summary>
     private void ForgetNow() => _now = null;
 
-    private Side? LeadNow() => _draft.Lead ?? (_draft.Footwork is "step" ? _draft.Foot : null) ?? Now().Lead;
+    private Side? LeadNow() => _draft.Lead ?? (_draft switch
+    {
+        { Footwork: "step-back" } or { Footwork: "step", Way: Way.Back } => _draft.Foot?.Other,
+        { Footwork: "step" } => _draft.Foot,
+        _ => null,
+    }) ?? Now().Lead;
 
     private void MergeIntoLast(Draft draft)
     {

@@ -30,6 +30,12 @@ public sealed partial class Reader
         if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
         // "Turn back through the horse into a right bow stance": passed through.
         if (_lexemes[i].Is("stance") && (Follows(i, "through") || i > 0 && _lexemes[i - 1].Plain == "through") && RestOfSentence(i).Any(l => l.Is("stance"))) AsNote(i, i);
+        // "Step right walking, high punch": the stance, said short.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "walking" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || Next(i) is { IsHandTechnique: true } or { Kind: "level" }))
+            BecomesTerm(i, "stance", "walking-stance");
+        // "Right foot front back stance": it leads in it.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance"))
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Right foot back half a step, left foot empty": the stance of that name.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             BecomesTerm(i, "stance", "cat-stance");
@@ -102,6 +108,9 @@ public sealed partial class Reader
         // "Draw back on the right leg and parry", "weight goes to the back leg": the weight moves, no foot does.
         if (_lexemes[i] is { Kind: "technique", Plain: "draw back" or "pull back" or "rock back" } && i + 2 < _lexemes.Count && Follows(i + 2, "on", "onto", "over") && Next(i) is { Kind: "side" or "relFoot" } || _lexemes[i] is { Kind: "filler", Plain: "weight" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" or "rolls" or "rocks" or "settles")
             BecomesTerm(i, "footwork", "shift");
+        // "Swing the body to the right, right bow": it turns.
+        if (_lexemes[i].Plain is "swing" or "swings" or "rotate" or "rotates" && _lexemes[i].Kind is "unread" or "filler" && EndOfClause(i) is var swung && _lexemes.GetRange(i + 1, swung - i) is var around && around.Any(l => l.Plain is "body" or "your body" or "hips" or "the hips") && around.Any(l => l.Is("side")) && !around.Any(l => l.Kind is "footNoun" or "technique"))
+            BecomesTerm(i, "footwork", "turn");
         // "Hidari ashi hiki": the foot is drawn back.
         if (_lexemes[i] is { Kind: "technique", Plain: "hiki" or "hiite" or "hiku" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "step-back");

@@ -107,6 +107,9 @@ public sealed partial class Reader
             AsNote(i, i + 1);
         // "The left arm blocks down".
         if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "block" }) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low" };
+        // "Rising block left. Right rising, left rising": said short.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || _lexemes[i + 1].Is("shout")) && _lexemes.Any(l => l.Is("technique", "rising-block")))
+            BecomesTerm(i, "technique", "rising-block");
         // "Gyaku uchi uke": the block of that name with the rear hand.
         if (_lexemes[i] is { Kind: "technique", Plain: "gyaku uchi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "uke" })
         {
@@ -211,6 +214,12 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "Opening of the crane set": the set's name.
+        if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && Follows(i, "of", "the", "a") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
+        {
+            BecomesSmall(i);
+            BecomesSmall(i + 1);
+        }
         // "12 = front": what the words mean, no count.
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
         // "Part the horse's mane": no stance.
