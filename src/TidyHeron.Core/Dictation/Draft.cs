@@ -79,6 +79,12 @@ internal sealed class Draft
     /// <summary>Where in the text its number stands.</summary>
     public int CalledAt { get; init; }
 
+    /// <summary>Half a turn, unless how far has been said.</summary>
+    public void TurnAround()
+    {
+        if (TurnAmount is null) (TurnAmount, TurnedAround) = (180, true);
+    }
+
     public bool HasHands => Hands.Count > 0;
     public bool IsDone => HasHands || Kick is not null;
     public bool HasTurn => TurnAmount is not null || TurnSide is not null;

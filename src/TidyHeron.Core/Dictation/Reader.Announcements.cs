@@ -100,8 +100,8 @@ public sealed partial class Reader
             if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && sentence.FindIndex(IsDeeds) is var counted and > 0 && !sentence.Any(l => l.Kind is "side" or "footNoun" or "stance" or "footwork"))
                 _lexemes[first + counted] = _lexemes[first + counted] with { Kind = "filler", Term = null };
             // "Six cuts with the wooden sword.": what all of it is.
-            if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Find(l => !l.Is("filler")) is { Kind: "number" } many && _lexemes.IndexOf(many) is var first1 && first1 + 1 < end && _lexemes[first1 + 1].Is("technique") && sentence.Count(l => l.Is("technique")) == 1 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "technique" or "weapon" || l.IsStop))
-                _lexemes[first1 + 1] = _lexemes[first1 + 1] with { Kind = "filler", Term = null };
+            if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Find(l => !l.Is("filler")) is { Kind: "number" } many && _lexemes.IndexOf(many) is var deed && deed + 1 < end && _lexemes[deed + 1].Is("technique") && sentence.Count(l => l.Is("technique")) == 1 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "technique" or "weapon" || l.IsStop))
+                _lexemes[deed + 1] = _lexemes[deed + 1] with { Kind = "filler", Term = null };
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.

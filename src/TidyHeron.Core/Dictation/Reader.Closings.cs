@@ -51,13 +51,14 @@ public sealed partial class Reader
     /// <summary>Whether a move is one with which a form is closed; where the feet only come together, something else has to say so.</summary>
     private bool Closes(Move move)
     {
+        const int FewestToClose = 6; // moves: feet that come together after fewer may be one more count of a part
         if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move)) return true;
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
-        // "Feet together, staff down at your side.": the last thing said, where one stood so before anything was done or carries a weapon.
-        if (together && move == _said[^1] && move.Footwork is null && move.Hands.All(h => Formalities.AtRest(h.Technique)) && _withSentence.Contains(move.Id) && _said.Count > 6) return true;
+        // "Feet together, staff down at your side.": the last thing said, in a sentence of its own.
+        if (together && move == _said[^1] && move.Footwork is null && move.Hands.All(h => Formalities.AtRest(h.Technique)) && _withSentence.Contains(move.Id) && _said.Count > FewestToClose) return true;
         return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }
 

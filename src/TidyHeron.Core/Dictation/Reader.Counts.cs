@@ -283,6 +283,9 @@ public sealed partial class Reader
         return true;
     }
 
+    /// <summary>Whether all that has been said so far opens the form.</summary>
+    private bool NothingCounted => _before.Concat(_said).All(m => m.Counting == Counting.Uncounted);
+
     // Whether no number has been called yet in this text; only a form that has not begun can still be opened.
     private bool? _first;
 }

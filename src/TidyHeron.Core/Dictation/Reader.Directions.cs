@@ -303,7 +303,7 @@ public sealed partial class Reader
         }
         if (_draft is { IsTurning: true, SentenceEnded: false } && way == Way.Back)
         {
-            (_draft.TurnedAround, _draft.TurnAmount) = (_draft.TurnedAround || _draft.TurnAmount is null, _draft.TurnAmount ?? 180);
+            _draft.TurnAround();
             return;
         }
         if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;

@@ -52,7 +52,7 @@ public sealed partial class Reader
     {
         if (GoesOut(i, foot)) return;
         // "That's the ready position, then left foot forty-five degrees …": the form begins.
-        if (_then && _draft is { Stance: { } ready, Footwork: null, IsDone: false, HasTurn: false, SentenceEnded: false } && StanceSet.IsStanding(ready) && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted))
+        if (_then && _draft is { Stance: { } ready, Footwork: null, IsDone: false, HasTurn: false, SentenceEnded: false } && StanceSet.IsStanding(ready) && NothingCounted)
         {
             Begin(Counting.Own);
             _then = false;

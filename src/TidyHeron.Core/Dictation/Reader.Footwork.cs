@@ -80,7 +80,7 @@ public sealed partial class Reader
         // "Kosa shite mawatte": crossed over, one turns about.
         if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind", HasTurn: false }) _draft.TurnAmount = 180;
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
-        if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn" && _draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (180, true);
+        if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }
 
@@ -277,7 +277,7 @@ public sealed partial class Reader
         if (_draft.IsEmpty || !_draft.HasBody) return false;
         if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
         // "Attention, then step out …", "feet together, step back into guard".
-        var apart = _then && IsFirstMove() || !footwork.IsGerund && _lexemes.IndexOf(footwork) is var starts && starts > 0 && _lexemes[starts - 1].IsStop && _said.Concat(_before).All(m => m.Counting == Counting.Uncounted) && !_draft.IsNumbered;
+        var apart = _then && IsFirstMove() || !footwork.IsGerund && _lexemes.IndexOf(footwork) is var starts && starts > 0 && _lexemes[starts - 1].IsStop && NothingCounted && !_draft.IsNumbered;
         if (apart && _draft is { Stance: { } stood, Footwork: null, IsDone: false, SentenceEnded: false } && StanceSet.IsStanding(stood) && kind is "step" or "slide" or "step-back") return true;
         // "Bring the left foot back to ready stance": one move, said in two words.
         if (kind is "return" && _draft is { SentenceEnded: false, IsDone: false, Stance: null, Footwork: "turn" or "step" or "step-back" or "pull-together" or null }) return false;

@@ -101,7 +101,7 @@ public sealed partial class Reader
             Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance.Kind, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
     }
 
-    /// <summary>"Step left into left bow stance" out of a stance in which one only stands: to the left, as forms begin. Common practice.</summary>
+    /// <summary>"Step left into left bow stance" out of a stance in which one only stands: to the left, as forms begin; on a side line one goes on along it. Common practice.</summary>
     private void OpensToTheSide(Draft draft, Posture now)
     {
         if (draft is not { FootFromSide: true, Foot: { } foot, Stance: { } stance, Lead: { } lead, Way: null, HasTurn: false, Facing: null } || lead != foot || _ways.Stances.Of(stance).Feet != FeetKind.Lead
@@ -189,7 +189,7 @@ public sealed partial class Reader
         // "Turn to the right, left low block" with the left foot leading, as when one came: not its mirror image.
         if (came.Hands[0].Hand is null && (draft.Lead ?? draft.Hands[0].Hand?.OnSide) == walk.Postures[first].Lead && walk.Postures[first].Lead is not null) return;
         draft.TurnAmount = 180;
-        Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
+        Assume(draft, draft.LooksFirst ? "gaze" : "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
     }
 
     /// <summary>Whether a technique is one of those that a general word names: an outside block is a block.</summary>

@@ -321,7 +321,7 @@ public sealed partial class Reader
                 Note(lexeme, "turn", "Read as to the line, 135 degrees.", "180 degrees");
                 return;
             }
-            (_draft.TurnedAround, _draft.TurnAmount) = (_draft.TurnedAround || _draft.TurnAmount is null, _draft.TurnAmount ?? 180);
+            _draft.TurnAround();
             if (goesThere) _draft.TurnSide ??= _shoulder;
             Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");
             return;
