@@ -187,6 +187,8 @@ public sealed partial class Reader
         }
         // "Turning counterclockwise, double block to the right wall": how far one turns, too.
         var turnsThere = lexeme.Plain.Contains("wall") && _draft is { TurnSide: not null, TurnAmount: null, Facing: null };
+        // "…, so you end in a right fighting stance to the front": so is a stance's.
+        turnsThere |= Previous(i) is { Kind: "stance" } && _draft.Facing is null && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "end" or "ending" or "end up" or "finish");
         if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded && !turnsThere)
         {
             Note(lexeme, "note");
@@ -203,7 +205,7 @@ public sealed partial class Reader
             "left" => 270,
             _ => 315,
         };
-        TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall"));
+        TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall") || turnsThere);
     }
 
     /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
@@ -224,6 +226,12 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "way");
+        // "Left foot back to the front, so turn left, left foot forward": it comes round, and leads.
+        if (way == Way.Forward && Previous(i) is { Kind: "footNoun" } && _draft is { Foot: { } comes, IsDone: false, SentenceEnded: false } && (_draft.Footwork == "step-back" || _draft.Way == Way.Back) && (_draft.HasTurn || _draft.Facing is not null) && SideIndex(IndexBefore(i)) is var again && _lexemes[again].Is("side") && _lexemes[again].Side == comes)
+        {
+            (_draft.Footwork, _draft.Way) = ("step", null);
+            return;
+        }
         // "Low block with the right foot back": where that foot is, to which it steps if it is not there.
         if (_draft is { IsDone: true, Foot: { } placed, Footwork: null, Way: null, SentenceEnded: false } && way is Way.Back or Way.Forward && Previous(i) is { Kind: "footNoun" } && Follows(SideIndex(IndexBefore(i)), "with") && Now().Lead is { } leads)
         {

@@ -78,7 +78,8 @@ public sealed partial class Reader
             _side = null;
         }
         // "Kosa shite mawatte": crossed over, one turns about.
-        if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind", HasTurn: false }) _draft.TurnAmount = 180;
+        // "Migi ashi wo hiite mawatte": so does the foot that was drawn back.
+        if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind" or "step-back", HasTurn: false, IsDone: false, SentenceEnded: false } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
         if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;

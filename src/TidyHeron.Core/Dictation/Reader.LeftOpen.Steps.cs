@@ -57,11 +57,11 @@ public sealed partial class Reader
         for (var k = at + 1; k < marks.Count && SideAloneOn(k) is { } side && side == mine == ((k - at) % 2 == 0); k++) run++;
         return run >= Enough;
 
-        // The side of a punch that is all there is on a number.
+        // The side of a punch that is all there is on a number, but for its stance: "right rising block, right front stance".
         string? SideAloneOn(int mark)
         {
             var words = _lexemes.Skip(marks[mark] + 1).Take((mark + 1 < marks.Count ? marks[mark + 1] : _lexemes.Count) - marks[mark] - 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "handNoun")).ToList();
-            return words is [{ Kind: "side" } side, { Kind: "technique" } only] && only.Value == _lexemes[i].Value ? side.Value : null;
+            return words is [{ Kind: "side" } side, { Kind: "technique" } only, .. var rest] && only.Value == _lexemes[i].Value && (rest is [] || rest is [{ Kind: "side" } leads, { Kind: "stance" }] && leads.Value == side.Value) ? side.Value : null;
         }
     }
 }

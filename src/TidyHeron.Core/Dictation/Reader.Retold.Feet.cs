@@ -28,6 +28,8 @@ public sealed partial class Reader
     private void RetellStances(int i)
     {
         if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
+        // "Migi ashi wo hiite", "mae e": particles.
+        if (_lexemes[i] is { Plain: "wo" } && Previous(i) is { Kind: "footNoun" or "handNoun" or "technique" } || _lexemes[i] is { Kind: "unread", Plain: "e" } && Previous(i) is { Kind: "way" or "side" }) BecomesSmall(i);
         // "Turn back through the horse into a right bow stance": passed through.
         if (_lexemes[i].Is("stance") && (Follows(i, "through") || i > 0 && _lexemes[i - 1].Plain == "through") && RestOfSentence(i).Any(l => l.Is("stance"))) AsNote(i, i);
         // "Step right walking, high punch": the stance, said short.

@@ -234,6 +234,10 @@ public sealed partial class Reader
         // "…, and you've just done the lunge punch": before these words begin.
         if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
             AsNote(i, EndOfClause(i));
+        // "I'll walk you through the whole form": nobody steps.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "walk" or "walking" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "you") BecomesSmall(i);
+        // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
         // "Right then, …": a word to begin with.
         if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".
