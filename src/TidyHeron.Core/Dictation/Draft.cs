@@ -6,7 +6,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>A move while it is being said.</summary>
 internal sealed class Draft
 {
-    public MoveId Id { get; } = MoveId.New();
+    public MoveId Id { get; init; } = MoveId.New();
     public Counting Counting { get; set; } = Counting.Own;
     public string? Footwork { get; set; }
     public Side? Foot { get; set; }

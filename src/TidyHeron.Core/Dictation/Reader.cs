@@ -86,6 +86,7 @@ public sealed partial class Reader
     {
         Prepare();
         _heard = [.. _lexemes];
+        TakeUpWhatWaits();
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (IsCommand(i, out var end))

@@ -45,15 +45,23 @@ public partial class SameWalkThroughTests
     // once, numbers are told by those called before, a sentence is taken back, or a later one tells where the form begins.
     private static readonly HashSet<string> OneBreath =
     [
-        "book-form", "long-fist", "middle-part", "numbered-list", "older-korean-words", "one-line-a-count", "second-half", "second-section",
-        "whole-thing-again", "end-of-the-second-line",
-        "lettered-abbreviations", "moves-by-name", "one-is-two-is", "ordinals-long-fist",
-        "all-sideways", "double-blocks", "named-then-told", "southern-staff", "warm-up", "what-i-do", "clock-and-sitting", "palms-and-crescents",
-        "drawn-from-kneeling", "how-i-teach-the-staff", "nunchaku", "staff-ends", "staff-in-speech", "staff-numbers-as-sentences", "staff-ordinals", "two-sai", "two-sticks",
-        "first-second-third", "palms-and-bows", "cat-stances-in-korean", "i-and-my", "lunge-punches", "ring-craft",
-        "bo-as-i-do-it", "short-fist", "learned-it-like-this", "first-movement-and-on", "from-wide-horse", "turn-to-the-middle", "the-fence", "staff-for-beginners", "sabre-part-one", "facing-the-audience", "from-seiza", "half-moons", "opens-with-a-stamp", "three-steps-first", "write-it-down",
-        "cat-and-phoenix", "up-and-down-the-hall", "association-form", "kihon-in-japanese", "right-then-so", "slow-sanchin", "grab-and-kick", "hold-the-ball", "on-line-ab", "opening-lines", "turn-the-waist", "listen-everyone", "numbers-and-letters", "over-the-left-shoulder", "that-is-one-and-two",
-        "captions-named-by-the-rear", "not-a-native-speaker", "remembered-from-class", "team-call", "both-names-of-it", "letters-of-the-diagram", "one-line-side-to-side", "the-first-one-is", "letters-and-stamps", "numbered-with-degrees", "third-form-as-i-tell", "two-open-hands", "first-cut-second-cut", "jo-first-third", "korean-called-in-class", "points-opening-part", "quarter-and-crane", "after-the-jump", "as-in-the-syllabus", "by-the-numbers", "form-of-the-month", "from-our-binder", "the-mirror-of-that", "sixth-form-in-korean", "small-red-fist", "three-steps-and-back", "tonight-in-class", "from-the-beginning-ready", "little-ones-staff", "low-stances-on-diagonals", "short-stick-for-kids", "table-with-bars", "facing-the-door", "facing-the-mirror", "hours-and-initials", "twelve-as-one", "in-my-shorthand", "spring-show", "told-from-the-side-wall", "whites-and-yellows", "all-the-way-round-behind", "attention-move-one", "compass-without-numbers", "crane-to-the-diagonal", "first-count-looking-left", "hana-dul-korean-feet", "hooking-hands-both-ways", "i-open-to-the-left", "shift-forward-and-punch", "three-lines-of-basics", "a-long-one-half", "both-sides-from-one", "move-one-without-stops", "three-fights-uke", "toward-the-west", "where-people-go-wrong", "stance-and-chamber", "exam-form", "iron-horse-both-ways", "left-foot-front", "kids-staff-twelve", "circle-the-hands", "everybody-grab-your-bo", "fifth-with-the-jump", "fourth-in-small-letters", "how-i-explain-the-first-half", "i-take-a-left-step", "jo-of-thirteen", "little-set-southern", "numbers-said-after", "sideways-in-the-horse", "six-with-the-wooden-sword", "swallow-form-again", "third-with-switches", "twenty-four-as-in-the-book", "facing-the-mirrors", "jump-forward-in-japanese", "twelve-is-front", "twenty-nine-in-the-book", "with-the-oar", "crossing-with-japanese-names", "hands-above-the-head", "number-five-from-the-syllabus", "quarter-and-half-turns", "short-staff-in-points", "for-the-school-fair", "fifteen-movements", "for-parents", "rolling-hands", "crane-set-opening", "lead-hand-rear-hand", "notebook-in-short", "over-the-phone", "river-stones", "jabs-and-spins", "pivot-ninety-left", "wo-hiite-mawatte",
+        "a-long-one-half", "all-sideways", "as-in-the-syllabus", "attention-move-one", "book-form", "both-names-of-it", "both-sides-from-one", "captions-named-by-the-rear",
+        "cat-and-phoenix", "cat-stances-in-korean", "circle-the-hands", "clock-and-sitting", "compass-without-numbers", "crane-set-opening", "crane-to-the-diagonal",
+        "crossing-with-japanese-names", "double-blocks", "drawn-from-kneeling", "end-of-the-second-line", "everybody-grab-your-bo", "exam-form", "facing-the-door", "facing-the-mirror",
+        "facing-the-mirrors", "first-count-looking-left", "first-movement-and-on", "first-second-third", "for-parents", "for-the-school-fair", "fourth-in-small-letters", "from-seiza",
+        "from-the-beginning-ready", "from-wide-horse", "grab-and-kick", "half-moons", "hana-dul-korean-feet", "hands-above-the-head", "hold-the-ball", "hooking-hands-both-ways",
+        "hours-and-initials", "how-i-explain-the-first-half", "i-open-to-the-left", "i-take-a-left-step", "iron-horse-both-ways", "jabs-and-spins", "jo-of-thirteen",
+        "jump-forward-in-japanese", "kids-staff-twelve", "kihon-in-japanese", "lead-hand-rear-hand", "learned-it-like-this", "left-foot-front", "letters-and-stamps",
+        "letters-of-the-diagram", "listen-everyone", "little-ones-staff", "little-set-southern", "low-stances-on-diagonals", "lunge-punches", "middle-part", "move-one-without-stops",
+        "moves-by-name", "named-then-told", "not-a-native-speaker", "notebook-in-short", "number-five-from-the-syllabus", "numbered-list", "numbered-with-degrees", "numbers-and-letters",
+        "numbers-said-after", "older-korean-words", "on-line-ab", "one-is-two-is", "one-line-a-count", "one-line-side-to-side", "opening-lines", "opens-with-a-stamp", "ordinals-long-fist",
+        "over-the-left-shoulder", "palms-and-bows", "palms-and-crescents", "pivot-ninety-left", "points-opening-part", "quarter-and-crane", "quarter-and-half-turns", "right-then-so",
+        "ring-craft", "river-stones", "rolling-hands", "sabre-part-one", "second-half", "second-section", "shift-forward-and-punch", "short-fist", "short-staff-in-points",
+        "sideways-in-the-horse", "six-with-the-wooden-sword", "sixth-form-in-korean", "slow-sanchin", "southern-staff", "spring-show", "staff-in-speech", "stance-and-chamber",
+        "swallow-form-again", "table-with-bars", "team-call", "that-is-one-and-two", "the-fence", "the-mirror-of-that", "third-with-switches", "three-fights-uke", "three-lines-of-basics",
+        "three-steps-and-back", "three-steps-first", "tonight-in-class", "toward-the-west", "turn-the-waist", "turn-to-the-middle", "twelve-as-one", "twelve-is-front",
+        "twenty-four-as-in-the-book", "twenty-nine-in-the-book", "two-open-hands", "up-and-down-the-hall", "warm-up", "what-i-do", "where-people-go-wrong", "whites-and-yellows",
+        "with-the-oar", "wo-hiite-mawatte", "write-it-down",
     ];
 
     [Theory]
@@ -64,11 +72,13 @@ public partial class SameWalkThroughTests
         var words = WalkThroughTests.WordsOf(name);
         var form = new Form();
         foreach (var line in Sentences().Split(words)) form = Reader.Read(line, form, null, Samples.Ways).Form;
-        static string Told(Form form) => string.Join('\n', form.Moves.Zip(Samples.ReadingOf(form).Walk.Postures, (m, p) => $"{p.Heading} {p.Stance} {p.Lead} {Speech.Say(m, Samples.Ways)}"));
+        // A remark may stand in a row of its own or with the move it is about.
+        static List<string> Told(Form form) => [.. form.Moves.Zip(Samples.ReadingOf(form).Walk.Postures).Where(p => !p.First.Deed.IsEmpty).Select(p => $"{p.Second.Heading} {p.Second.Stance} {p.Second.Lead} {Speech.Say(p.First, Samples.Ways)}")];
         // That a line is the last one, and closes the form, nobody can know who hears it alone.
         var whole = Samples.Say(words).Form;
-        var closing = whole.Moves.Count - whole.Moves.Reverse().TakeWhile(m => m.Counting == Counting.Uncounted).Count();
-        Told(form with { Moves = form.Moves.Take(closing).ToValueList() }).ShouldBe(Told(whole with { Moves = whole.Moves.Take(closing).ToValueList() }));
+        var closing = whole.Moves.Reverse().TakeWhile(m => m.Counting == Counting.Uncounted).Count(m => !m.Deed.IsEmpty);
+        var told = Told(whole).SkipLast(closing).ToList();
+        string.Join('\n', Told(form).Take(told.Count)).ShouldBe(string.Join('\n', told));
     }
 
     private static string Exchanged(string words) => Sides().Replace(words, m => Pairs.TryGetValue(m.Value.ToLowerInvariant(), out var other) ? other : m.Value);
