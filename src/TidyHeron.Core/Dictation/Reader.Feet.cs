@@ -65,6 +65,14 @@ public sealed partial class Reader
             if (told >= 0) _fields[told] = _fields[told] with { Field = "way", Assumption = "", Instead = "" };
             return;
         }
+        // "Set the foot down in front and turn to the left, left foot forward": the turn is the other foot's, after the landing.
+        if (_draft is { HasTurn: true, Foot: { } landed, Footwork: "step" or "land", Stance: null, IsDone: false, SentenceEnded: false } && landed == foot.Other && Now().KickingFoot == landed && Next(i) is { Kind: "way", Value: "forward" })
+        {
+            _draft.Footwork = "land";
+            BeginWithTheTurn();
+            (_draft.Footwork, _draft.Foot) = ("step", foot);
+            return;
+        }
         // "Cross the right foot over, turn around, left foot forward": that one leads.
         if (_draft is { HasTurn: true, Foot: { } crossed, Footwork: "cross-front" or "cross-behind", Lead: null, IsDone: false, SentenceEnded: false } && crossed == foot.Other && Next(i) is { Kind: "way", Value: "forward" } && Alone(IndexAfter(i)))
         {

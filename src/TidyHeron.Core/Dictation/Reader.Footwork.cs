@@ -39,11 +39,8 @@ public sealed partial class Reader
         }
         if (GoesOnWithTheOtherFoot(i))
         {
-            // "Left foot to the right foot, turn, and move the right foot": the turn is the second step's.
-            var (amount, side1, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
-            (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
-            Begin(Counting.Then);
-            (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (amount, side1, facing);
+            // "Left foot to the right foot, turn, and move the right foot".
+            BeginWithTheTurn();
         }
         else if (BeginsNewMove(lexeme))
         {
@@ -204,11 +201,9 @@ public sealed partial class Reader
         var home = ComesHome(moved);
         if (!home && went is not ("cross-front" or "cross-behind" or "land")) return false;
         if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
-        // "Lower the right foot, turn, left foot to three": the turn is the second step's.
-        var (amount, side, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
-        (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
-        Begin(Counting.Then);
-        (_draft.Footwork, _draft.Foot, _draft.TurnAmount, _draft.TurnSide, _draft.Facing) = ("step", foot, amount, side, facing);
+        // "Lower the right foot, turn, left foot to three".
+        BeginWithTheTurn();
+        (_draft.Footwork, _draft.Foot) = ("step", foot);
         BelongsFrom(_lexemes[i], _draft.Id);
         return true;
     }

@@ -59,6 +59,15 @@ public sealed partial class Reader
         (_side, _sideLexeme, _foot, _hand, _limbLexeme, _level, _levelLexeme) = waiting;
     }
 
+    /// <summary>Begins the second step of a count; a turn that was said before it is that step's.</summary>
+    private void BeginWithTheTurn()
+    {
+        var (amount, side, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
+        (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
+        Begin(Counting.Then);
+        (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (amount, side, facing);
+    }
+
     /// <summary>Gives the fields from a limb on, with the side that names it, to a move.</summary>
     private void BelongsFrom(Lexeme limb, MoveId move)
     {
