@@ -162,7 +162,9 @@ internal sealed record FootChoice(
             "return" => now.Lead ?? FirstStep,
             "lift-foot" => statedLead?.Other ?? now.Lead ?? FirstStep,
             _ when back => statedLead?.Other ?? now.Lead ?? Side.Right,
-            _ => statedLead ?? (turned.Degrees != 0 ? SideOfTheBlock(move) : null) ?? turned.Side ?? sideways ?? now.Lead?.Other ?? SideOfTheBlock(move) ?? now.Moved?.Other ?? FirstStep, // feet that stand side by side take turns
+            // Out of feet that stand side by side the block says it; else they take turns.
+            _ => statedLead ?? (turned.Degrees != 0 ? SideOfTheBlock(move) : null) ?? turned.Side ?? sideways ?? now.Lead?.Other
+                ?? SideOfTheBlock(move) ?? now.Moved?.Other ?? FirstStep,
         };
     }
 

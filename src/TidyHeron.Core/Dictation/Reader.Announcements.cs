@@ -82,10 +82,10 @@ public sealed partial class Reader
                 for (var k = first; k <= end; k++)
                     if (!_lexemes[k].IsStop && !_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
             // "Sanchin as I know it, the first line.": a form called like its stance.
-            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Count(l => !l.IsStop) > 2 && sentence.Count(l => l.Is("stance")) == 1 && sentence.First(l => l.Is("stance")) is { } alike && !alike.Plain.Contains(' ') && alike.Term!.Names.Values.Concat(alike.Term.Aliases).Contains(alike.Plain + " dachi")
+            if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Count(l => !l.IsStop) > 2 && sentence.Count(l => l.Is("stance")) == 1 && NamesAForm(sentence.First(l => l.Is("stance")))
                 && sentence.All(l => l.Kind is "filler" or "unread" or "stance" or "ordinal" or "passage" || l.IsStop)) AsNote(first, end);
             // "Naihanchi one from heisoku dachi.": so is one of several.
-            if (first == 0 && sentence.FindIndex(l => l.Is("stance")) is var numbered and >= 0 && numbered + 1 < sentence.Count && sentence[numbered + 1].Plain is "one" or "two" or "three" or "shodan" or "nidan" or "sandan" && sentence[numbered] is { } ordered && !ordered.Plain.Contains(' ') && ordered.Term!.Names.Values.Concat(ordered.Term.Aliases).Contains(ordered.Plain + " dachi"))
+            if (first == 0 && sentence.FindIndex(l => l.Is("stance")) is var numbered and >= 0 && numbered + 1 < sentence.Count && sentence[numbered + 1].Plain is "one" or "two" or "three" or "shodan" or "nidan" or "sandan" && NamesAForm(sentence[numbered]))
             {
                 BecomesSmall(first + numbered);
                 BecomesSmall(first + numbered + 1);
@@ -115,6 +115,9 @@ public sealed partial class Reader
             if (sentence.Any(l => l.Kind is "footNoun")) return;
         }
     }
+
+    /// <summary>Whether a stance's name without the word for a stance is that of a form as well.</summary>
+    private static bool NamesAForm(Lexeme stance) => !stance.Plain.Contains(' ') && stance.Term!.Names.Values.Concat(stance.Term.Aliases).Contains(stance.Plain + " dachi");
 
     /// <summary>"Line one. Step …. Step …. Line two. …": headings over several sentences each cut the form; they are no counts.</summary>
     private void FindHeadings()

@@ -71,7 +71,11 @@ public sealed partial class Reader
     private bool FinishIsSaid()
     {
         const int LastWords = 10; // lexemes: a foot comes home in few words
-        if (_lexemes.TakeLast(LastWords).ToList() is var last && Enumerable.Range(0, last.Count).Any(k => last[k].Plain is "beginning" or "began" or "started" or "start" && last.Take(k).Any(l => l.Plain is "as" or "like" or "where"))) return true; // "…, hands as in the beginning"
-        return _lexemes.TakeLast(LastWords).Any(l => l.Plain is "close" or "closes" or "closing") || _lexemes.TakeLast(LastWords).Any(l => l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly") || _lexemes.TakeLast(LastWords).Any(l => l.Plain is "last" && l.Kind is "ordinal" or "passage");
+        var last = _lexemes.TakeLast(LastWords).ToList();
+        // "…, hands as in the beginning".
+        var asItBegan = last.FindIndex(l => l.Plain is "as" or "like" or "where") is var like and >= 0 && last.Skip(like).Any(l => l.Plain is "beginning" or "began" or "started" or "start");
+        return asItBegan || last.Any(l => l.Plain is "close" or "closes" or "closing"
+            || l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly"
+            || l.Plain is "last" && l.Kind is "ordinal" or "passage");
     }
 }

@@ -78,7 +78,6 @@ public sealed partial class Reader
     /// <summary>The move that was called with a number, the last time it was called.</summary>
     private MoveId? Called(int number) => _calls.FindLastIndex(c => c.Number == number) is var at and >= 0 ? _calls[at].Move : null;
 
-
     private int? CalledNumber(int i)
     {
         var lexeme = _lexemes[i].Is("countNoun") && i + 1 < _lexemes.Count ? _lexemes[i + 1] : _lexemes[i];

@@ -3,7 +3,7 @@ using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>Feet, which of them moves and leads, and stances.</summary>
+/// <summary>Feet, and which of them moves.</summary>
 public sealed partial class Reader
 {
     private void TakeFootNoun(int i)
@@ -244,117 +244,5 @@ public sealed partial class Reader
         for (var k = i - 1; k >= 0 && k >= i - 3; k--)
             if (_lexemes[k].Is("side")) return k;
         return i;
-    }
-
-    private void TakeLead(int i)
-    {
-        Note(_lexemes[i], "lead");
-        // "The left foot steps behind, resting stance": behind the other one where the legs cross, else back.
-        if (_lexemes[i].Plain != "behind" || Previous(i) is not { Kind: "footwork", Value: "step" } || _draft is not { Footwork: "step", Foot: not null, Stance: null or { Value: "cross-stance" or "resting-stance" or "covered-step-stance" }, Way: null, IsDone: false, SentenceEnded: false }) return;
-        var crossed = _draft.Stance is not null || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance") && l.Value is "cross-stance" or "resting-stance" or "covered-step-stance");
-        _draft.Footwork = crossed ? "cross-behind" : "step-back";
-    }
-
-    private void TakeStance(int i)
-    {
-        var lexeme = _lexemes[i];
-        var stance = lexeme.Term!.Id;
-        var shape = _ways.Stances.Of(stance);
-        // "…, low block; weight on the back leg, cat stance.": how one stands then.
-        if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
-        if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
-        else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
-        else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
-        _then = false;
-        _draft.SentenceEnded = false;
-        if (_draft is { PulledBack: true, Footwork: "pull-together" } && shape.Feet == FeetKind.Lead) _draft.Footwork = "step-back";
-        _draft.Stance = stance;
-        LandsForTheStance(i, shape);
-        // "Step left into horse stance": a stance without a lead leaves the side to the foot.
-        if (_side is { } stepped && shape.Feet == FeetKind.Even && _draft is { Footwork: "step" or "slide", Foot: null, Way: null } && Previous(SideIndex(i)) is { Kind: "footwork" })
-        {
-            (_draft.Foot, _side) = (stepped, null);
-        }
-        else if (_side is { } side)
-        {
-            _draft.Lead = side;
-            _side = null;
-        }
-        // "Back to the left, the other L-stance": the one with the other foot leading.
-        else if (_draft.Lead is null && i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Lead is { } former) _draft.Lead = former.Other;
-        if (_foot is { } foot)
-        {
-            _draft.Foot ??= foot;
-            _foot = null;
-        }
-        if (shape.Feet == FeetKind.Even && (Previous(i) is { Kind: "way", Value: "back" } && Follows(i, "to", "into") || _draft is { IsTurning: true, Foot: null } && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Is("way", "back") && HasOnlyTurnedOutOf(stance)) && !_draft.HasTurn && _draft.Facing is null && (LastHeadingIn(stance) ?? (stance == _form.Opening.Stance ? Heading.Front : null)) is { } home && home != Now().Heading)
-        {
-            _draft.Facing = home;
-            Note(lexeme, "stance", $"Read as facing where it was stood in before, {Speech.Heading(home, _ways.Directions)}.");
-            return;
-        }
-        Note(lexeme, "stance", shape.Feet == FeetKind.Lead || _draft.Lead is null ? "" : $"A {lexeme.Term.English} has no leading foot.");
-    }
-
-    /// <summary>The lexemes of the sentence around one.</summary>
-    private IEnumerable<Lexeme> Clauses(int i) =>
-        _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Concat(_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence));
-
-    private bool EndsInSemicolon(int i)
-    {
-        var k = i;
-        while (k >= 0 && !_lexemes[k].EndsSentence) k--;
-        return k >= 0 && _text[_lexemes[k].Start] == ';';
-    }
-
-    /// <summary>"Back to horse stance": the heading in which the stance was last stood in.</summary>
-    private Heading? LastHeadingIn(TermId stance)
-    {
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
-        for (var k = walk.Postures.Count - 1; k >= 0; k--)
-            if (walk.Postures[k].Stance == stance) return walk.Postures[k].Heading;
-        return null;
-    }
-
-    /// <summary>Whether the feet have not stepped since a stance was last stood in.</summary>
-    private bool HasOnlyTurnedOutOf(TermId stance)
-    {
-        var (form, walk) = (SoFar(), Walk.Of(SoFar(), BodyMeasures.Reference, _ways));
-        for (var k = walk.Postures.Count - 1; k >= 0; k--)
-        {
-            if (walk.Postures[k].Stance == stance) return true;
-            if (form.Moves[k].Footwork is { Kind.Value: not ("turn" or "pivot" or "shift" or "stay") }) return false;
-        }
-        return false;
-    }
-
-    /// <summary>"From the right front stance": where the move comes from, not where it goes. At the opening, the start.</summary>
-    private int TakeSource(int i, bool opening)
-    {
-        Note(_lexemes[i], "note");
-        var at = i;
-        Side? lead = null;
-        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
-        {
-            var lexeme = _lexemes[k];
-            if (lexeme.Is("filler") || lexeme.Is("detail")) continue;
-            if (lexeme.Is("side"))
-            {
-                lead = lexeme.Side;
-                continue;
-            }
-            if (!lexeme.Is("stance")) break;
-            if (_before.Count + _said.Count == 0 && !_draft.IsDone)
-            {
-                if (!opening) _form = _form with { Opening = new Opening(lexeme.Term!.Id, lead) };
-                else (_draft.Stance, _draft.Lead, _draft.IsOpening) = (lexeme.Term!.Id, lead, true);
-                ForgetNow();
-            }
-            for (var used = i + 1; used <= k; used++) Note(_lexemes[used], "stance");
-            at = k;
-            break;
-        }
-        if (opening && _before.Count + _said.Count == 0 && !_draft.IsDone) (_draft.IsOpening, _draft.SentenceEnded) = (true, false);
-        return at;
     }
 }

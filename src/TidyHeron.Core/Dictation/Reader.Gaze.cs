@@ -6,8 +6,6 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Where the eyes go.</summary>
 public sealed partial class Reader
 {
-    private Heading? _eyes; // where the eyes went last, in the hall
-
     private void TakeGaze(int i)
     {
         var lexeme = _lexemes[i];
@@ -15,13 +13,14 @@ public sealed partial class Reader
         // The eyes go on: nothing of what they did is lost.
         if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.Gaze is not null || lexeme.Value is "left" or "right" && Clauses(i).All(l => l.Kind is "gaze" or "filler" or "then" || l.IsStop))) Begin(Counting.Own);
         var looking = ForThisMove(lexeme);
-        _eyes = lexeme.Value switch { "left" => Here().Heading + Turn.To(Side.Left, 90), "right" => Here().Heading + Turn.To(Side.Right, 90), "overShoulder" => Here().Heading + Turn.To(Side.Right, 180), _ => null };
         looking.LooksFirst = !looking.HasBody;
         looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
-        looking.EyesTo = looking.Gaze switch { Gaze.Left => Side.Left, Gaze.Right => Side.Right, _ => NamedSide(lexeme) };
+        looking.EyesTo = SideOf(looking.Gaze) ?? NamedSide(lexeme);
     }
 
-    /// <summary>"Look to three o'clock", "eyes to the front": an hour or a place of the hall, seen from where one faces.</summary>
+    private static Side? SideOf(Gaze? gaze) => gaze switch { Gaze.Left => Side.Left, Gaze.Right => Side.Right, _ => null };
+
+    /// <summary>"Look to three o'clock": an hour, seen from where one faces.</summary>
     private bool TakeLookThere(int i)
     {
         var at = IndexAfter(i);
@@ -36,10 +35,18 @@ public sealed partial class Reader
     /// <summary>"Look right. Right side kick, land in right front stance": one faces where the kick went.</summary>
     private void LandsWhereTheEyesWent(Draft draft)
     {
-        if (draft is not { HasTurn: false, Facing: null, Stance: { } stance } || draft is { Gaze: not null, LooksFirst: false } || _eyes is not { } there || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        if (draft is not { HasTurn: false, Facing: null, Stance: { } stance } || EyesBefore(draft) is not { } there || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         var kick = draft is { Footwork: "land", Kick: null } ? _said.LastOrDefault()?.Kick : draft is { Footwork: null, Kick.Landing: Landing.Front } ? draft.Kick : null;
         if (kick is not { Technique.Value: "side-kick" or "side-snap-kick", Foot: { } foot } || (draft.Lead ?? foot) != foot || there == Now().Heading) return;
         draft.Facing = there;
         Assume(draft, "stance", "Read as facing where the eyes went and the kick.", _ways.Vocabulary.Name(stance, _ways.Tradition) + ", facing " + Speech.Heading(Now().Heading, _ways.Directions));
+    }
+
+    /// <summary>Where in the hall the eyes went before a move, with it or since one last turned; none if they went nowhere.</summary>
+    private Heading? EyesBefore(Draft draft)
+    {
+        var looked = draft.Gaze is not null ? draft.LooksFirst ? draft.Gaze : null
+            : _before.Concat(_said).Reverse().TakeWhile(m => m is { Turn: null, Facing: null }).Select(m => m.Gaze).FirstOrDefault(g => g is not null);
+        return looked is Gaze.OverShoulder ? Now().Heading + Turn.To(Side.Right, 180) : SideOf(looked) is { } side ? Now().Heading + Turn.To(side, 90) : null;
     }
 }

@@ -10,7 +10,7 @@ public sealed partial class Reader
     private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
         // "Left foot back to the right, look right, step out with the right foot".
-        if (_said is [.., { Footwork.Kind.Value: "pull-together", Gaze: Gaze.Left or Gaze.Right } home] && (home.Gaze == Gaze.Left ? Side.Left : Side.Right) is var looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
+        if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
             (draft.LooksFirst, draft.EyesTo) = (true, looked);
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.

@@ -136,7 +136,6 @@ public sealed partial class Reader
         }
         if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
         _said.Add(move);
-        if (move.Turn is not null || move.Facing is not null) _eyes = null;
         if (draft.IsNumbered) _withNumber.Add(move.Id);
         if (draft.BeginsSentence) _withSentence.Add(move.Id);
         foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));

@@ -24,11 +24,10 @@ public sealed partial class Reader
             Tempo = last.Tempo,
             Breath = last.Breath,
             LooksFirst = last.Gaze is not null,
-            EyesTo = last.Gaze switch { Gaze.Left => Side.Left, Gaze.Right => Side.Right, _ => null },
+            EyesTo = SideOf(last.Gaze),
             SentenceEnded = true,
         };
         if (last.Note.Length > 0) _draft.Notes.Add(last.Note);
-        if (_draft.EyesTo is { } side) _eyes = Now().Heading + Turn.To(side, 90);
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }
 }
