@@ -193,6 +193,11 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance, low block. Left cat stance, block. Left foot forward, palm strike.", "left foot in cat stance")]
     [InlineData("Turn left 45, left front stance. Right foot turn, low block.", "right 90 degrees")]
     [InlineData("Right front stance, low block. Turn to the middle, left low block.", "the front")]
+    [InlineData("Horse stance. Step forward, right lunge punch.", "punch")]
+    [InlineData("Turn front, left front stance, low block. Turn 90 degrees left, right front stance, low block. Turn back, left front stance, low block.", "around")]
+    [InlineData("Right front stance, punch. Turn left, all the way round, left front stance still going forward, back fist.", "180 degrees")]
+    [InlineData("Closed stance. Look right. Right side kick. Land, right front stance, left elbow.", "front stance, facing twelve o'clock")]
+    [InlineData("Left foot to the left, left back stance. Left foot back to the right foot, closed stance, facing twelve o'clock, right punch. Right foot to the right, right back stance. Right foot back to the left foot, closed stance, left punch.", "closed stance, facing three o'clock")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();
