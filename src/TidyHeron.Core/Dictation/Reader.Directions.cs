@@ -138,7 +138,7 @@ public sealed partial class Reader
             return;
         }
         // "I start at the back of the floor": where one stands.
-        var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "of";
+        var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of";
         if (stands || Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
