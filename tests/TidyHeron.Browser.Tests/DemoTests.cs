@@ -75,6 +75,11 @@ public class DemoTests(DemoServer demo) : IClassFixture<DemoServer>
         person.SeeText("Still Water").Click();
         person.Until(() => person.RowCount() > 20, "the score");
         Fits(person, "the score");
+        // However much of it was not understood, or comes to nothing.
+        person.See(By.Id("say")).SendKeys("Borograves gimble slithy, brillig outgrabe mimsy, vorpal frumious. Horse stance. Right foot to nine o'clock, left hand, low block with the right, jubjub tulgey burbled galumphing");
+        person.SeeText("Not understood:");
+        person.SeeText("galumphing");
+        Fits(person, "the line");
 
         static void Fits(Person person, string what) =>
             ((long)person.Driver.ExecuteScript("return document.documentElement.scrollWidth")!).ShouldBeLessThanOrEqualTo(390, what);
