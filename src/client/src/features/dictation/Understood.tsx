@@ -203,14 +203,14 @@ function Findings({ reading }: { reading: Reading }) {
 function NotUnderstood({ reading, onTeach }: { reading: Reading; onTeach: (word: string) => void }) {
   if (reading.unread.length === 0) return null;
   return (
-    <p className="flex flex-wrap gap-x-2">
-      <span className="text-ember">Not understood:</span>
+    <p>
+      <span className="text-ember">Not understood:</span>{" "}
       {[...new Set(reading.unread.map((u) => u.text))].map((word) => (
-        <span key={word}>
+        <span key={word} className="mr-2">
           “{word}”{" "}
           <Button kind="quiet" className="px-1! py-0! text-water underline sm:min-h-6!" onClick={() => onTeach(word)}>
             this means…
-          </Button>
+          </Button>{" "}
         </span>
       ))}
     </p>
@@ -222,12 +222,12 @@ function Unheeded({ reading, text, onFind }: { reading: Reading; text: string; o
   const unheeded = reading.fields.filter((f) => f.unheeded);
   if (unheeded.length === 0) return null;
   return (
-    <p className="flex flex-wrap gap-x-2">
-      <span className="text-ember">Said, but nothing comes from it:</span>
+    <p>
+      <span className="text-ember">Said, but nothing comes from it:</span>{" "}
       {unheeded.map((f) => (
-        <span key={f.start}>
+        <span key={f.start} className="mr-2">
           {reading.moves.length > 1 && onCounts(reading, [f.move])}
-          <Quoted text={text} place={f} onFind={onFind} />
+          <Quoted text={text} place={f} onFind={onFind} />{" "}
         </span>
       ))}
     </p>
