@@ -206,7 +206,7 @@ function NotUnderstood({ reading, onTeach }: { reading: Reading; onTeach: (word:
     <p>
       <span className="text-ember">Not understood:</span>{" "}
       {[...new Set(reading.unread.map((u) => u.text))].map((word) => (
-        <span key={word} className="mr-2">
+        <span key={word} className="mr-2 inline-block">
           “{word}”{" "}
           <Button kind="quiet" className="px-1! py-0! text-water underline sm:min-h-6!" onClick={() => onTeach(word)}>
             this means…
@@ -225,7 +225,7 @@ function Unheeded({ reading, text, onFind }: { reading: Reading; text: string; o
     <p>
       <span className="text-ember">Said, but nothing comes from it:</span>{" "}
       {unheeded.map((f) => (
-        <span key={f.start} className="mr-2">
+        <span key={f.start} className="mr-2 inline-block">
           {reading.moves.length > 1 && onCounts(reading, [f.move])}
           <Quoted text={text} place={f} onFind={onFind} />{" "}
         </span>
