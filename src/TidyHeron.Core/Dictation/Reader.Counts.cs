@@ -91,8 +91,13 @@ public sealed partial class Reader
     {
         if (!_lexemes[i].Is("number") || !(StartsSentence(i) || i > 0 && StartsSentence(i - 1))) return -1;
         var end = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "and" or "through" ? i + 2 : i + 1; // "8-9" is two numbers
-        return end < _lexemes.Count && _lexemes[end].Is("number") && Alone(end) && _lexemes[end].Number > _lexemes[i].Number ? end : -1;
+        return end < _lexemes.Count && _lexemes[end].Is("number") && (Alone(end) || IsJoinedRange(i)) && _lexemes[end].Number > _lexemes[i].Number ? end : -1;
     }
+
+    /// <summary>"6-8 rising block …": two numbers with nothing but a hyphen between them.</summary>
+    private bool IsJoinedRange(int i) =>
+        i + 1 < _lexemes.Count && _lexemes[i].Is("number") && _lexemes[i + 1].Is("number") && _lexemes[i + 1].Number > _lexemes[i].Number
+        && _lexemes[i].Start + _lexemes[i].Length + 1 == _lexemes[i + 1].Start && _text[_lexemes[i + 1].Start - 1] is '-' or '–';
 
     // How many counts the words that follow are said of.
     private int _listed;
@@ -150,9 +155,9 @@ public sealed partial class Reader
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
             if (lexeme.Is("ordinal") && _draft is { IsOpening: true, Stance: not null }) Begin(Counting.Own); // "we're in ready stance and the first move is …"
             if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
-            if (lexeme.Is("number") && Follows(i, "on", "at") && Previous(i) is { Kind: "shout" })
+            if (lexeme.Is("number") && Follows(i, "on", "at") && Previous(i) is { Kind: "shout" } || lexeme.Is("number") && i > 0 && _lexemes[i - 1].Is("shout") && Alone(i) && _explicitCounts)
             {
-                Note(lexeme, "count"); // "kiai on 17"
+                Note(lexeme, "count"); // "kiai on 17", "kiai 17"
                 return;
             }
             if (TakePaceOfCounts(i)) return;

@@ -11,6 +11,7 @@ public sealed partial class Reader
     private void Prepare()
     {
         Corrections.Apply(_lexemes);
+        FindBrackets();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
         {
             // "Step one, …", "move seven through ten are the same …": a number after the word is that of a count.
@@ -93,7 +94,8 @@ public sealed partial class Reader
         var found = new List<int>();
         foreach (var i in all.SkipWhile(i => i != at))
         {
-            if (found.Count > 0 && _lexemes[i].Number != _lexemes[found[^1]].Number + 1) continue;
+            var last = found.Count == 0 ? i : IsJoinedRange(found[^1]) ? found[^1] + 1 : found[^1];
+            if (found.Count > 0 && _lexemes[i].Number != _lexemes[last].Number + 1) continue;
             if (StartsSentence(i) || all.Any(k => k > i && StartsSentence(k) && _lexemes[k].Number == _lexemes[i].Number + 1) && !InRepeat(i)) found.Add(i);
         }
         // "(Feet parallel, facing 12) 1 left foot …": the first of them may stand in the sentence of the opening.

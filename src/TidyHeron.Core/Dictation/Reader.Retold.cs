@@ -189,9 +189,12 @@ public sealed partial class Reader
         // "Twisted high block": how it is done.
         if (_lexemes[i] is { Kind: "footwork", Plain: "twisted" or "twist" or "twisting" } && i + 1 < _lexemes.Count && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].IsHandTechnique || _lexemes[i - 1].Is("handNoun") || _lexemes[i - 1].Is("side")) && (_lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("level")))
             BecomesSmall(i);
-        // "Turn to the right, gedan.", where it was a low block before.
-        if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && Alone(i) && Previous(i) is null && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Any(l => l is { Value: "low-block" } && l.Plain.StartsWith("gedan", StringComparison.Ordinal)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount"))
+        // "Turn to the right, gedan.", "L zenkutsu dachi gedan L": the block of that height, said short.
+        if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && (Alone(i) || _lexemes[i + 1].Is("facing") || _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 2].Is("facing"))) && Previous(i) is null or { Kind: "stance" or "side" or "degrees" or "handNoun" } && ClauseOf(i).All(l => l.Kind is not ("technique" or "unread")) && (i > 0 && _lexemes[i - 1].IsStop || Previous(i) is not null) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount" or "stance"))
             BecomesTerm(i, "technique", "low-block");
+        // "Lunge punch R.": the hand told after what it does.
+        if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
+            (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
         if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");

@@ -54,7 +54,16 @@ public sealed partial class Reader
     private bool SeriesSteps(int i) =>
         _draft.Footwork is "step" && !(_draft.Stance is { } stood && _ways.Stances.Of(stood).Feet == FeetKind.Even) || _lexemes[i].Value == "lunge-punch"
         || _lexemes.Skip(i + 1).SkipWhile(l => l.Kind is "side" || l.Is("stop", ",") || l.Plain == "and").Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
-        || GoesForwardWith(i) || SteppingIsNext(i) || ThreeOfTheBasics(i);
+        || GoesForwardWith(i) || SteppingIsNext(i) || ThreeOfTheBasics(i) || ListedOverTheLead(i);
+
+    /// <summary>"6-8 rising block R L R": three on numbers of their own that take turns, the first over the foot behind, step as they do one by one.</summary>
+    private bool ListedOverTheLead(int i)
+    {
+        if (_listed < 3 || _lexemes[i].Value is not ("rising-block" or "punch" or "knife-hand-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance" or "bow-stance" or "back-stance")
+            || _lexemes.Skip(i + 1).FirstOrDefault(l => l.Is("side")) is not { } first || Now().Lead is not { } lead || first.Side == lead || RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork")) return false;
+        _fields[^1] = _fields[^1] with { Assumption = "Read as steps, one for each hand.", Instead = Slice(_lexemes[i]) + " on the spot" };
+        return true;
+    }
 
     /// <summary>"Low block, three punches, shout": where one has stepped with each punch before, so one does now. Told, and the spot offered.</summary>
     private bool ThreeOfTheBasics(int i)

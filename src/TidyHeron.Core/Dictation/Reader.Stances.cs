@@ -60,6 +60,9 @@ public sealed partial class Reader
     private IEnumerable<Lexeme> Clauses(int i) =>
         _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Concat(_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence));
 
+    /// <summary>The lexemes between the stops around one.</summary>
+    private IEnumerable<Lexeme> ClauseOf(int i) => _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Concat(_lexemes.Skip(i).TakeWhile(l => !l.IsStop));
+
     private bool EndsInSemicolon(int i)
     {
         var k = i;

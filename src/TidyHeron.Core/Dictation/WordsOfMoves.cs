@@ -42,7 +42,7 @@ public static class WordsOfMoves
             if (fields.Count == 0) return at;
             var next = Next(k, fields.Max(f => f.Start + f.Length));
             // "…, then | punch": a limb or a small word right before the next move is that move's.
-            while (fields.Count > 1 && fields[^1] is { Field: "side" or "foot" or "hand" or "level" or "count" } limb && string.IsNullOrWhiteSpace(text[Math.Min(next, limb.Start + limb.Length)..next]))
+            while (fields.Count > 1 && fields[^1] is { Field: "side" or "foot" or "hand" or "level" or "count" } limb && text[Math.Min(next, limb.Start + limb.Length)..next] is var gap && string.IsNullOrWhiteSpace(gap) && !gap.Contains('\n'))
             {
                 next = limb.Start;
                 fields.Remove(limb);

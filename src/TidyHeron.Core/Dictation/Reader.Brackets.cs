@@ -1,0 +1,33 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Numbers in brackets: hours of the clock ("low block (9)"), or the counts of what stands before them ("low block. [1]").</summary>
+public sealed partial class Reader
+{
+    /// <summary>Retells numbers in brackets, where there are a few of them.</summary>
+    private void FindBrackets()
+    {
+        var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
+        if (bracketed.Count < Numbered) return;
+        if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
+        {
+            // "Low block. [1]" at the end of a line: the full stop does not part them.
+            foreach (var i in bracketed.Where(i => i > 1 && _lexemes[i - 2].EndsSentence && EndsLine(i) && !BeginsLine(i)))
+                _lexemes[i - 2] = _lexemes[i - 2] with { Value = "," };
+            return;
+        }
+        if (!bracketed.All(i => _lexemes[i].Number is >= 1 and <= 12)) return;
+        foreach (var i in bracketed)
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "clock", Value = (_lexemes[i].Number % 12 * 2).ToString(System.Globalization.CultureInfo.InvariantCulture) };
+            _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "facing", Value = "facing" };
+        }
+    }
+
+    private bool IsBracketed(int i) =>
+        _lexemes[i].Is("number") && i > 0 && _lexemes[i].Start is > 0 and var start && _text[start - 1] is '(' or '[' && _lexemes[i - 1].Start == start - 1
+        && start + _lexemes[i].Length is var end && end < _text.Length && _text[end] is ')' or ']';
+
+    private bool EndsLine(int i) => _text.AsSpan(_lexemes[i].Start + _lexemes[i].Length + 1) is var rest && (rest.IsWhiteSpace() || rest.TrimStart(" \t.").StartsWith("\n") || rest.TrimStart(" \t.").StartsWith("\r"));
+
+    private bool BeginsLine(int i) => _text.AsSpan(0, _lexemes[i].Start - 1).TrimEnd(" \t") is var before && (before.IsEmpty || before[^1] is '\n' or '\r');
+}
