@@ -16,6 +16,7 @@ public sealed partial class Reader
             RetellStances(i);
             RetellFeet(i);
             RetellLegs(i);
+            RetellLowPostures(i);
             RetellHands(i);
             RetellPlaces(i);
             RetellNames(i);

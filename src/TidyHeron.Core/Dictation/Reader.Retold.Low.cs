@@ -1,0 +1,48 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Words of kneeling, sitting and knees that are no blows, and of weight that sinks.</summary>
+public sealed partial class Reader
+{
+    private void RetellLowPostures(int i)
+    {
+        // "The knees bend", "knees slightly bent": how one stands.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && EndOfClause(i) is var ends && _lexemes.FindIndex(i, Math.Min(3, ends - i + 1), l => l.Plain is "bend" or "bends" or "bent" or "bending" or "soft" or "straight") is var bent and > 0)
+            AsNote(i, bent);
+        // "Rise on the left knee", "sinking down onto the left knee": that one is knelt on.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && Follows(which, "on", "onto") && (Alone(i) || _lexemes[i + 1].Plain is "and")
+            && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "rise" or "shift" or "drop" }) is var goes and >= 0)
+        {
+            BecomesTerm(goes, "footwork", "kneel");
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+        }
+        // "The left knee comes up to the right heel": of one who kneels.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var moving && _lexemes[moving].Is("side") && EndOfClause(i) is var reaches && _lexemes.GetRange(i + 1, reaches - i) is var goal && goal.Any(l => l.Is("beside")) && goal.LastOrDefault() is { Kind: "footNoun" })
+            AsNote(moving, reaches);
+        // "The feet change".
+        if (_lexemes[i] is { Plain: "change" or "changes" or "switch", Kind: "unread" or "filler" or "footwork" } && i > 0 && _lexemes[i - 1] is { Kind: "footNoun", Plain: "feet" } && Previous(i - 1) is null)
+            BecomesTerm(i, "footwork", "switch");
+        // "Sit on the left leg": the weight goes there.
+        if (_lexemes[i] is { Kind: "unread", Plain: "sit" or "sits" or "sitting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "on" or "onto" or "over" && Next(i) is { Kind: "side" or "relFoot" })
+            BecomesTerm(i, "footwork", "shift");
+        // "Roll back" among the hands of the soft styles.
+        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll" } && _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball"))
+            BecomesTerm(i, "technique", "roll-back");
+        // "Put the sword back": in its sheath.
+        if (_lexemes[i].Plain is "put" or "puts" && i + 1 < _lexemes.Count && EndOfClause(i) is var away && _lexemes.GetRange(i, away - i + 1).FindIndex(l => l.Is("weapon", "sword")) is var sword and > 0 && i + sword + 1 <= away && _lexemes[i + sword + 1].Plain is "back" or "away")
+        {
+            BecomesTerm(i, "technique", "sword-sheathe");
+            BecomesSmall(i + sword + 1);
+        }
+        // "Step back into chudan": the guard of that height.
+        if (_lexemes[i] is { Kind: "level", Plain: "chudan" or "jodan" or "gedan" } height && Follows(i, "into", "in", "to") && Alone(i) && ClauseOf(i).All(l => l.Kind != "technique") && (SpeaksOf("sword") || _lexemes.Any(l => l.Is("weapon", "sword"))))
+            BecomesTerm(i, "technique", height.Plain switch { "jodan" => "sword-high-guard", "gedan" => "sword-low-guard", _ => "sword-guard" });
+    }
+
+    private int FirstOfClause(int i)
+    {
+        while (i > 0 && !_lexemes[i - 1].IsStop) i--;
+        return i;
+    }
+}
