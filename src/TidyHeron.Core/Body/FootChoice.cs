@@ -185,6 +185,8 @@ internal sealed record FootChoice(
         if (kind is "slide-back" && move.Stance is { Kind.Value: "cat-stance" } && moved == now.Lead && turned.Degrees == 0) return moved!.Value;
         // Stepping back and turning about puts that foot where one then faces.
         if (moved is { } behind && turned.Amount >= 135 && kind is "step-back") return behind;
+        // A foot that kicked and is set down with a turn lands in front or behind: the block is over the leading one.
+        if (kind is "land" && turned.Degrees != 0 && SideOfTheBlock(move) is { } over) return over;
         // The weight goes onto the rear leg of a stance that rests there, onto the front leg of the others.
         if (kind is "shift" && move.Footwork?.Foot is { } onto) return shape.LeadWeight < 50 ? onto.Other : onto;
         if (moved is { } foot)

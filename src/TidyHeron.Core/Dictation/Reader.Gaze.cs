@@ -24,6 +24,15 @@ public sealed partial class Reader
     private bool TakeLookThere(int i)
     {
         var at = IndexAfter(i);
+        // "Look the other way, left low block in horse": to the other side, where the feet stay.
+        if (at == i + 1 && _lexemes[at] is { Kind: "place", Plain: "the other way" } && _ways.Stances.Of(Now().Stance).IsStraddle && RestOfSentence(at).All(l => l.Kind is not ("footwork" or "footNoun") && !(l.Is("stance") && l.Term!.Id != Now().Stance)))
+        {
+            var to = RestOfSentence(at).FirstOrDefault(l => l.Is("side"));
+            _lexemes[i] = _lexemes[i] with { Kind = "gaze", Value = to?.Value ?? "overShoulder", Length = _lexemes[at].Start + _lexemes[at].Length - _lexemes[i].Start };
+            _lexemes[at] = new Lexeme("filler", "filler", _lexemes[at].Start + _lexemes[at].Length, 0, "");
+            TakeGaze(i);
+            return true;
+        }
         if (at < 0 || !Alone(at) || _lexemes[at] is not { Kind: "clock" }) return false;
         var there = Heading.FromClock(_lexemes[at].Number) - Here().Heading;
         _lexemes[i] = _lexemes[i] with { Kind = "gaze", Value = there.Amount == 0 ? "ahead" : there.Amount > 135 ? "overShoulder" : there.Side == Side.Left ? "left" : "right", Length = _lexemes[at].Start + _lexemes[at].Length - _lexemes[i].Start };

@@ -77,7 +77,7 @@ public sealed partial class Reader
         else AssignHand(i, found);
 
         Hand? LastHand() => _draft.Hands.LastOrDefault(h => h.Hand is not null)?.Hand
-            ?? (_draft.HasHands ? WorkingHand() : null)
+            ?? (_draft.HasHands && !(Follows(i, "with", "using") && _draft.Hands is [{ Hand: null }]) ? WorkingHand() : null) // "back fist with the same hand": that of the move before
             ?? Now().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand ?? lead;
     }
 

@@ -113,6 +113,12 @@ public sealed partial class Reader
     {
         const int Often = 3; // steps and feet that are named with a stance or a technique
         if (draft is not { Stance: { } into, Footwork: null, Foot: null, Lead: null, Way: null, Kick: null, HasTurn: false, Facing: null, Hands: [{ Technique.Value: "punch" or "reverse-punch", Hand: { } hand }] } || now.Lead is not { } lead) return;
+        // A reverse punch is over the rear foot by its name, whatever the stance.
+        if (draft.Hands[0].Technique.Value == "reverse-punch" && hand.OnSide == lead.Other && _ways.Stances.Of(into).Feet == FeetKind.Lead && _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead)
+        {
+            (draft.Footwork, draft.Lead) = (into == now.Stance ? draft.Footwork : "shift", lead);
+            return;
+        }
         if (hand.OnSide != lead.Other || into == now.Stance || _ways.Stances.Of(into).Feet != FeetKind.Lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
         if (_lexemes.Count(l => l is { Kind: "footwork", Value: "step" or "slide" or "turn" } or { Kind: "footNoun" }) < Often) return;
         (draft.Footwork, draft.Lead) = ("shift", lead);

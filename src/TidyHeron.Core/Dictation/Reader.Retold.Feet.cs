@@ -155,6 +155,28 @@ public sealed partial class Reader
             }
         // "Spring show", "spring term": the season.
         if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
+        // "On the same foot position": nobody steps.
+        if (_lexemes[i] is { Kind: "relFoot", Value: "same" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "positions" or "stance")
+        {
+            BecomesTerm(i, "footwork", "stay");
+            BecomesSmall(i + 1);
+        }
+        // "Back to ready by bringing the left foot up": how one comes back.
+        if (_lexemes[i].Is("footwork", "return") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "by") AsNote(i + 1, EndOfClause(i));
+        // "Land on the right foot, left foot crossed behind": a crossed stance, led by the foot in front.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-behind" or "cross-front" } crossed && crossed.Plain.Split(' ')[0] == "crossed" && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Clauses(i).Any(l => l is { Kind: "footwork", Value: "land" or "jump" }) && !Clauses(i).Any(l => l.Is("stance")))
+        {
+            var leads = crossed.Value == "cross-front" ? _lexemes[i - 2].Side : _lexemes[i - 2].Side.Other;
+            _lexemes[i - 2] = _lexemes[i - 2] with { Value = leads.Word };
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "cross-stance");
+        }
+        // "Pull back to the left hip, cat stance": the weight comes back, and the weapon to the hip.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && EndOfClause(i) is var toHip && _lexemes[toHip].Plain is "hip" or "waist" or "shoulder" or "side" && StanceComes(toHip + 1))
+        {
+            BecomesTerm(i, "footwork", "slide-back");
+            AsNote(i + 1, toHip);
+        }
         // "The right foot passes through": it steps.
         if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "step");

@@ -213,6 +213,23 @@ public sealed partial class Reader
         // "Left foot steps forward to the left corner": half a right angle to that side.
         else if (_lexemes[i] is { Kind: "filler", Plain: "corner" or "diagonal" } corner && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "towards", "toward") && Previous(i - 1) is { Kind: "footwork", Value: "step" or "slide" } or { Kind: "footNoun" } or { Kind: "way", Value: "forward" } && Clauses(i).Any(l => l.Is("footNoun")))
             (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i - 1] with { Kind = "degrees", Value = "45", Plain = "45 degrees" }, corner with { Kind = "turnSide", Value = _lexemes[i - 1].Value });
+        // "To the left, cat stance, …", "left side, left bow": one turns there.
+        if (_lexemes[i].Is("side") && Previous(i) is null && i + 2 < _lexemes.Count && (Follows(i, "to") && _lexemes[i + 1].Is("stop", ",") ? i + 1 : _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Is("stop", ",") ? i + 2 : -1) is var end and > 0 && (StartsSentence(i) || IsCountMark(FirstOfClause(i))) && (StanceIsNext(end))
+            && RestOfSentence(end).All(l => l.Plain == "bow" || l.Kind is not ("footwork" or "footNoun" or "turnSide" or "degrees" or "amount" or "place" or "clock")))
+            _lexemes.Insert(FirstOfClause(i), new Lexeme("footwork", "turn", _lexemes[FirstOfClause(i)].Start, 0, "turn", TermOf("turn")));
+        // "On the diagonal to the front with the right foot, …": the foot that goes there.
+        if (_lexemes[i] is { Kind: "filler", Plain: "diagonal" } slant && EndOfClause(i) is var goesTo && _lexemes.GetRange(i, goesTo - i + 1) is var rest && rest is [_, .., { Kind: "side" }, { Kind: "footNoun" }] && rest.All(l => l.Kind is "filler" or "side" or "footNoun" or "place") && Follows(goesTo - 1, "with") && Previous(i) is null or { Kind: "then" })
+        {
+            _lexemes.RemoveRange(i, rest.Count);
+            _lexemes.InsertRange(i, [.. rest[^2..], .. rest[1..^2].Select(l => l with { Kind = "filler", Value = "filler" }), slant]);
+        }
+    }
+
+    /// <summary>Whether the words after a stop name a stance; a bow that is stood in may not be known for one yet.</summary>
+    private bool StanceIsNext(int stop)
+    {
+        var at = stop + 1 < _lexemes.Count && _lexemes[stop + 1].Is("side") ? stop + 2 : stop + 1;
+        return at < _lexemes.Count && (_lexemes[at].Is("stance") || _lexemes[at].Plain == "bow" && at > stop + 1);
     }
 
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
