@@ -16,6 +16,7 @@ public sealed class LeadContradictsStep : IRule
         {
             if (move is not { Footwork: { Foot: { } foot } footwork, Stance: { Lead: { } lead } stance }) continue;
             if (reading.Ways.Stances.Of(stance.Kind).Feet != FeetKind.Lead) continue;
+            if (move.Kick is { Landing: Landing.Front or Landing.Back }) continue; // the foot that kicked lands in that stance
             var expected = footwork.Kind.Value switch
             {
                 "step" when move.Turn is { Amount: > 90, Side: { } round } && round != foot => null, // stepped across, then turned the other way round

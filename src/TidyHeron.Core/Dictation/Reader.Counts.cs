@@ -151,7 +151,7 @@ public sealed partial class Reader
         }
         if (!isMark)
         {
-            if (CountsWhatWasSaid(i)) return;
+            if (CountsWhatWasSaid(i) || CountsSoFar(i)) return;
             // "One step", "two punches": taken up by the word that follows, or only a manner of speaking.
             if (lexeme.Is("ordinal") && _draft is { IsOpening: true, Stance: not null }) Begin(Counting.Own); // "we're in ready stance and the first move is …"
             if (lexeme.Is("ordinal", "next")) _then = !_draft.SentenceEnded && !_draft.IsEmpty;
@@ -284,6 +284,26 @@ public sealed partial class Reader
             for (var k = 0; k <= _said.Count - numbers.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
         foreach (var number in numbers) Note(number, "count");
         for (var k = i; k <= end; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+        return true;
+    }
+
+    /// <summary>"Those are four counts.": how many there have been so far. Where fewer were heard, what was joined last by commas is parted.</summary>
+    private bool CountsSoFar(int i)
+    {
+        if (!_lexemes[i].Is("number") || _explicitCounts || !Follows(i, "thats", "are", "those are", "makes") || i + 1 >= _lexemes.Count || !Alone(i + 1) || _lexemes[i + 1].Plain is not ("counts" or "moves" or "movements")) return false;
+        var counted = _before.Concat(_said).Count(m => m.Counting == Counting.Own) + (_draft is { IsEmpty: false, Counting: Counting.Own } ? 1 : 0);
+        var missing = _lexemes[i].Number - counted;
+        var joined = Enumerable.Range(1, Math.Max(0, _said.Count - 1)).Where(k => _said[k] is { Counting: Counting.Then, Hands.Count: > 0 } && _said[k - 1] is { Kick: not null } or { Hands.Count: > 0 }).ToList();
+        var last = _draft is { Counting: Counting.Then, HasHands: true } && _said is [.., { Hands.Count: > 0 }] ? 1 : 0;
+        if (missing <= 0 || missing > joined.Count + last) return false;
+        if (last == 1) _draft.Counting = Counting.Own;
+        foreach (var k in joined.TakeLast(missing - last)) _said[k] = _said[k] with { Counting = Counting.Own };
+        ForgetNow();
+        foreach (var word in new[] { i, i + 1 })
+        {
+            Note(_lexemes[word], "count");
+            _lexemes[word] = _lexemes[word] with { Kind = "filler" };
+        }
         return true;
     }
 

@@ -50,7 +50,7 @@ public sealed partial class Reader
         }
         BeginTurnIfDone(i);
         // "Turn all the way around, 180 degrees": the number tells how far.
-        if (allTheWay && (RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount") || RestOfSentence(i) is var told && told.FirstOrDefault(l => l.Is("facing")) is { } faces && Next(_lexemes.IndexOf(faces)) is { Kind: "side" or "clock" or "place" }))
+        if (allTheWay && (RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount") || RestOfSentence(i) is var told && told.LastOrDefault(l => l.Is("facing")) is { } faces && Next(_lexemes.IndexOf(faces)) is { Kind: "side" or "clock" or "place" }))
         {
             Note(_lexemes[i], "turn");
             return;

@@ -24,7 +24,9 @@ public sealed partial class Reader
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
             if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i)) _numbered.Add(i);
         }
+        FindQuestions();
         FindCountsCalledByAWord();
+        FillInWhatGoesOn();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
@@ -42,6 +44,17 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    /// <summary>"- Back to horse? - Back to horse, face the front.": in a talk of two, what is asked is told by the answer.</summary>
+    private void FindQuestions()
+    {
+        if (!_listOfPoints) return;
+        var asked = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?').ToList();
+        if (asked.Count < 2) return;
+        foreach (var end in asked)
+            for (var k = end - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+                if (!_lexemes[k].IsStop) BecomesSmall(k);
     }
 
     /// <summary>"Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.</summary>

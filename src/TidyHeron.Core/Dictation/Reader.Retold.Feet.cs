@@ -155,6 +155,9 @@ public sealed partial class Reader
             }
         // "Spring show", "spring term": the season.
         if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
+        // "Then both come back", said of the hands.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
+            AsNote(i - 1, i);
         // "On the same foot position": nobody steps.
         if (_lexemes[i] is { Kind: "relFoot", Value: "same" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "positions" or "stance")
         {

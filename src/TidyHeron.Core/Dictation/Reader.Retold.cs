@@ -193,6 +193,12 @@ public sealed partial class Reader
         // "Turn to the right, gedan.", "L zenkutsu dachi gedan L": the block of that height, said short.
         if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && (Alone(i) || _lexemes[i + 1].Is("facing") || _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 2].Is("facing"))) && Previous(i) is null or { Kind: "stance" or "side" or "degrees" or "handNoun" } && ClauseOf(i).All(l => l.Kind is not ("technique" or "unread")) && (i > 0 && _lexemes[i - 1].IsStop || Previous(i) is not null) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount" or "stance"))
             BecomesTerm(i, "technique", "low-block");
+        // "Open the hand and bring it up into a high block": the hand goes, no foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "take" or "takes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance") is { IsHandTechnique: true } && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "technique") is { Kind: "handNoun" or "technique" })
+            BecomesSmall(i);
+        // "And the kick. Right kick, …": announced.
+        if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
+            BecomesSmall(i);
         // "Lunge punch R.": the hand told after what it does.
         if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
             (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);

@@ -64,7 +64,17 @@ public sealed partial class Reader
     /// <summary>"Right fist through"; among jabs and hooks "left hand, right hand, left kick": a hand by itself punches.</summary>
     private void TakeHandByItself()
     {
-        if (_hand is not { } hand || _limbLexeme is not { } limb || _lexemes.IndexOf(limb) is var at && at < 0 || !GoesThrough(limb, at) && !StandsAmongPunches(limb, at)) return;
+        if (_hand is not { } hand || _limbLexeme is not { } limb || _lexemes.IndexOf(limb) is var at && at < 0) return;
+        // "The left hand pushes out. Then the right hand.": the same with the other one.
+        if (Alone(at) && Previous(SideIndex(at)) is null or { Kind: "then" } && _draft is { Hands: [.., { Hand: Hand.Left or Hand.Right } before] } && before.Hand == hand.Other && (_draft.SentenceEnded || _then) && _level is null)
+        {
+            Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
+            _draft.Hands.Add(before with { Hand = hand });
+            _fields.Add(new ReadField(_draft.Id, "technique", limb.Start, limb.Length, $"Read as the same as before: {_ways.Vocabulary.Name(before.Technique, _ways.Tradition)}."));
+            (_hand, _then) = (null, false);
+            return;
+        }
+        if (!GoesThrough(limb, at) && !StandsAmongPunches(limb, at)) return;
         if (_draft.HasHands) Begin(_draft.SentenceEnded ? Counting.Own : Counting.Then);
         _draft.Hands.Add(new HandAction(new TermId("punch"), hand));
         _fields.Add(new ReadField(_draft.Id, "technique", limb.Start, limb.Length, "Read as a punch."));
