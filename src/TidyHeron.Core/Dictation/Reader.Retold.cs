@@ -226,8 +226,11 @@ public sealed partial class Reader
         // "On the diagonal to the front with the right foot, …": the foot that goes there.
         if (_lexemes[i] is { Kind: "filler", Plain: "diagonal" } slant && EndOfClause(i) is var goesTo && _lexemes.GetRange(i, goesTo - i + 1) is var rest && rest is [_, .., { Kind: "side" }, { Kind: "footNoun" }] && rest.All(l => l.Kind is "filler" or "side" or "footNoun" or "place") && Follows(goesTo - 1, "with") && Previous(i) is null or { Kind: "then" })
         {
-            _lexemes.RemoveRange(i, rest.Count);
-            _lexemes.InsertRange(i, [.. rest[^2..], .. rest[1..^2].Select(l => l with { Kind = "filler", Value = "filler" }), slant]);
+            var first = i;
+            while (first > 0 && _lexemes[first - 1].Is("filler")) first--;
+            var small = _lexemes.GetRange(first, i - first).Concat(rest[1..^2]).Select(l => l with { Kind = "filler", Value = "filler" }).ToList();
+            _lexemes.RemoveRange(first, goesTo - first + 1);
+            _lexemes.InsertRange(first, [.. rest[^2..], .. small, slant]);
         }
     }
 
