@@ -12,6 +12,7 @@ public sealed partial class Reader
     {
         Corrections.Apply(_lexemes);
         FindBrackets();
+        FindMissingStops();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
         {
             // "Step one, …", "move seven through ten are the same …": a number after the word is that of a count.

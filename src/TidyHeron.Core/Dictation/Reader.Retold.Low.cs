@@ -27,7 +27,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "unread", Plain: "sit" or "sits" or "sitting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "on" or "onto" or "over" && Next(i) is { Kind: "side" or "relFoot" })
             BecomesTerm(i, "footwork", "shift");
         // "Roll back" among the hands of the soft styles.
-        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll" } && _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball"))
+        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball"))
             BecomesTerm(i, "technique", "roll-back");
         // "Put the sword back": in its sheath.
         if (_lexemes[i].Plain is "put" or "puts" && i + 1 < _lexemes.Count && EndOfClause(i) is var away && _lexemes.GetRange(i, away - i + 1).FindIndex(l => l.Is("weapon", "sword")) is var sword and > 0 && i + sword + 1 <= away && _lexemes[i + sword + 1].Plain is "back" or "away")
