@@ -73,6 +73,9 @@ public sealed partial class Reader
             if (first >= _lexemes.Count) return;
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
+            // "You go to the left, then to the right, then up the middle.": the way the form takes.
+            if (sentence.Any(l => l.Is("side", "left")) && sentence.Any(l => l.Is("side", "right")) && sentence.Any(l => l.Is("then")) && sentence.All(l => l.Kind is not ("technique" or "stance" or "footNoun" or "handNoun" or "degrees" or "number") && !(l.Is("footwork") && !l.Plain.StartsWith("go", StringComparison.Ordinal))) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
+                AsNote(first, end);
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
             // "Yellow belt pattern", "Bodan, the long one.": words that name nothing a body does, before anything is done.
             if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread"))

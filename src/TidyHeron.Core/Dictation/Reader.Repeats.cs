@@ -86,6 +86,9 @@ public sealed partial class Reader
         if (times is not null && !times.StartsWith('+') && clause.Any(l => l.Is("again"))) more++;
         // "Four, five, six: the same to the right: …": as many counts as are called, told over again after the colon.
         var listed = _listed >= 2 && PassageOf(clause) is null && CountsSoFar().DefaultIfEmpty().Max() is var highest && highest >= _listed ? (Array.IndexOf(CountsSoFar(), highest - _listed + 1), CountsSoFar().Length - 1) : ((int, int)?)null;
+        // "4: feet together. 5 and 6: the same to the right side": what was done before one came home.
+        if (listed is (> 0, var to) && otherSide && CountsSoFar()[to] - _listed is > 0 and var earlier && StartOfCount(to) is var comesHome && SoFar().Moves.Skip(comesHome).All(m => m is { Kick: null } && m.Hands.All(h => Formalities.AtRest(h.Technique)) && m.Stance is { } feet && StanceSet.IsStanding(feet.Kind)))
+            listed = (Array.IndexOf(CountsSoFar(), earlier), comesHome - 1);
         if (listed is not null && end < _lexemes.Count && _lexemes[end].Is("stop", ":"))
         {
             var sentence = end;

@@ -155,6 +155,26 @@ public sealed partial class Reader
             }
         // "Spring show", "spring term": the season.
         if (_lexemes[i] is { Kind: "footwork", Plain: "spring" } && Next(i) is null or { Kind: "unread" }) BecomesSmall(i);
+        // "Sink into a drop stance on the right leg": the weight is on it, so the other one leads.
+        if (_lexemes[i] is { Kind: "stance", Term: { } low } && _ways.Stances.Of(low.Id) is { Feet: FeetKind.Lead, LeadWeight: < 40 } && Previous(i) is not { Kind: "side" } && Next(i) is { Kind: "side" } bears && IndexAfter(i) is var bearing && Follows(bearing, "on", "onto") && Next(bearing) is { Kind: "footNoun", Plain: "leg" })
+        {
+            AsNote(bearing, IndexAfter(bearing));
+            _lexemes.Insert(i, new Lexeme("side", bears.Side.Other.Word, _lexemes[i].Start, 0, bears.Side.Other.Word));
+        }
+        // "Pivot on the left, turn around to the right": that foot stays.
+        if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
+            _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
+        // "Flip it back and punch": the weapon, no foot.
+        if (_lexemes[i].Plain == "it" && i > 0 && i + 1 < _lexemes.Count && _lexemes[i - 1].Plain is "flip" or "flips" or "turn" or "roll" or "swing" or "spin" or "bring" && _lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
+        // "Three times forward with upper block, right, left, right": three steps.
+        if (_lexemes[i] is { Kind: "times" } often && StartsSentence(i) && often.Value.Length == 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance") is { IsHandTechnique: true } many)
+        {
+            _lexemes[i] = _lexemes[i + 1];
+            _lexemes[i + 1] = often with { Kind = "number" };
+            var at = _lexemes.IndexOf(many);
+            for (var k = i + 2; k < at; k++) if (!_lexemes[k].IsStop) BecomesSmall(k);
+            if (!IsPlural(many)) _lexemes[at] = many with { Plain = many.Plain + "s" };
+        }
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

@@ -10,6 +10,12 @@ public sealed partial class Reader
         // "The knees bend", "knees slightly bent": how one stands.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && EndOfClause(i) is var ends && _lexemes.FindIndex(i, Math.Min(3, ends - i + 1), l => l.Plain is "bend" or "bends" or "bent" or "bending" or "soft" or "straight") is var bent and > 0)
             AsNote(i, bent);
+        // "The left knee lifts", as "lift the left knee".
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "lift-foot" } lifts && SideIndex(i) is var up && _lexemes[up].Is("side"))
+        {
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(up, lifts);
+        }
         // "Rise on the left knee", "sinking down onto the left knee": that one is knelt on.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && Follows(which, "on", "onto") && (Alone(i) || _lexemes[i + 1].Plain is "and")
             && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "rise" or "shift" or "drop" }) is var goes and >= 0)

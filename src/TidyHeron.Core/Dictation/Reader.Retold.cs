@@ -62,6 +62,12 @@ public sealed partial class Reader
             BecomesSmall(i + 2);
             if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
         }
+        // "Swing the butt end up": so it does where it is swung.
+        if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            BecomesTerm(i, "technique", "staff-rising-strike");
+            BecomesSmall(i - 1);
+        }
         // "Cut horizontally": which cut.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
         {

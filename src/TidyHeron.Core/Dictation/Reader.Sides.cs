@@ -52,6 +52,12 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"{side.Word}, diagonally" };
             return true;
         }
+        // "The left foot steps left to front stance": where it goes.
+        if (previous is { Kind: "footwork", Value: "step" } && i > 0 && _lexemes[i - 1] == previous && next is { Kind: "stance" } && _lexemes[i + 1].Plain is "to" or "into" or "in" && _draft is { Foot: { } stepping, Way: null, HasTurn: false, Facing: null, IsDone: false } && stepping == side)
+        {
+            _draft.Way = side.Way;
+            return true;
+        }
         // A turn that still wants its side takes it, before a technique does.
         if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" })
         {

@@ -20,6 +20,12 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         var stance = lexeme.Term!.Id;
         var shape = _ways.Stances.Of(stance);
+        // "Still horse.": as one stands.
+        if (Alone(i) && i > 0 && _lexemes[i - 1].Plain == "still" && StartsSentence(i) && (_draft.Stance ?? AfterDraft().Stance) == stance)
+        {
+            Note(lexeme, "stance");
+            return;
+        }
         // "…, low block; weight on the back leg, cat stance.": how one stands then.
         if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
         if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
