@@ -7,7 +7,16 @@ internal static class Corrections
     {
         for (var i = 0; i < lexemes.Count; i++)
         {
+            // "To three thirty, hmm, to three": thought again.
+            if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && lexemes[first].Kind is "clock" or "degrees" && lexemes[again].Kind == lexemes[first].Kind) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
             if (!lexemes[i].Is("correction")) continue;
+            // "Left back stance, knife hand. I mean it's cat stance.": what was wrong in the sentence before.
+            if (StartsSentence(i) && Rest(i) is [var right0] && right0.Kind is "stance" or "technique" && lexemes.FindLastIndex(i, l => l.Kind == right0.Kind && l.Value != right0.Value && l != right0) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1 && right0.Is("stance"))
+            {
+                lexemes[wrong] = lexemes[wrong] with { Value = right0.Value, Term = right0.Term };
+                for (var c = i; c < lexemes.Count && !lexemes[c].EndsSentence; c++) if (!lexemes[c].IsStop) lexemes[c] = lexemes[c] with { Kind = "filler", Term = null };
+                continue;
+            }
             if (lexemes[i].Value == "restart" || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
@@ -60,6 +69,15 @@ internal static class Corrections
             lexemes[i] = lexemes[i] with { Kind = "filler" };
         }
 
+        bool StartsSentence(int i)
+        {
+            for (var k = i - 1; k >= 0 && !lexemes[k].EndsSentence; k--)
+                if (!lexemes[k].Is("filler") && !lexemes[k].IsStop) return false;
+            return i > 0;
+        }
+
+        List<Lexeme> Rest(int i) => [.. lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Where(l => !l.IsStop && !l.Is("filler"))];
+
         bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
 
         int SameLimb(int i, int right)
@@ -80,7 +98,7 @@ internal static class Corrections
         int Neighbour(int i, int step)
         {
             for (var k = i + step; k >= 0 && k < lexemes.Count && !lexemes[k].EndsSentence; k += step)
-                if (!lexemes[k].IsStop && !lexemes[k].Is("filler") && !lexemes[k].Is("correction")) return k;
+                if (!lexemes[k].IsStop && lexemes[k].Kind is not ("filler" or "correction" or "detail")) return k;
             return -1;
         }
     }

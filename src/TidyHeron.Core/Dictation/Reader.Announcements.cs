@@ -122,10 +122,48 @@ public sealed partial class Reader
     /// <summary>Whether a stance's name without the word for a stance is that of a form as well.</summary>
     private static bool NamesAForm(Lexeme stance) => !stance.Plain.Contains(' ') && stance.Term!.Names.Values.Concat(stance.Term.Aliases).Contains(stance.Plain + " dachi");
 
+    private static readonly HashSet<string> SectionNouns = ["line", "row", "part", "section", "length", "sequence"];
+
+    private bool IsLetter(int i) => i < _lexemes.Count && _lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && _text[_lexemes[i].Start] is >= 'A' and <= 'H';
+
+    /// <summary>"Part C is part A facing the back.": the heading of a part that repeats another one, put as an order.</summary>
+    private void FindPartsThatRepeat()
+    {
+        for (var i = 0; i + 4 < _lexemes.Count; i++)
+        {
+            if (!SectionNouns.Contains(_lexemes[i].Plain) || !IsLetter(i + 1) || !StartsSentence(i) || EndOfSentence(i) is var end && end < i + 4) continue;
+            var other = Enumerable.Range(i + 2, end - i - 1).FirstOrDefault(k => SectionNouns.Contains(_lexemes[k].Plain) && IsLetter(k + 1), -1);
+            if (other < 0 || !_lexemes.GetRange(i + 2, other - i - 2).All(l => l.Kind is "filler" or "again") || !_lexemes.GetRange(other + 2, end - other - 1).All(l => l.Kind is "filler" or "facing" or "place" or "clock" or "side" or "otherSide")) continue;
+            var which = _text[_lexemes[other + 1].Start] - 'A' + 1;
+            var order = new List<Lexeme> { _lexemes[i] with { Kind = "cut", Value = "cut" }, _lexemes[i + 1] with { Kind = "filler" }, new("stop", ".", _lexemes[i + 2].Start, 0, "") };
+            var way = _lexemes.GetRange(other + 2, end - other - 1);
+            order.AddRange(way);
+            if (way.Count > 0) order.Add(new Lexeme("stop", ",", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
+            order.Add(_lexemes[other] with { Kind = "again", Value = "again", Plain = "again" });
+            order.Add(_lexemes[other + 1] with { Kind = "ordinal", Value = which.ToString(System.Globalization.CultureInfo.InvariantCulture) });
+            order.Add(new Lexeme("filler", "filler", _lexemes[other + 1].Start + 1, 0, "part"));
+            _lexemes.RemoveRange(i, end - i + 1);
+            _lexemes.InsertRange(i, order);
+        }
+    }
+
     /// <summary>"Line one. Step …. Step …. Line two. …": headings over several sentences each cut the form; they are no counts.</summary>
     private void FindHeadings()
     {
         var headings = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "filler" or "unread" or "passage", Plain: "line" or "row" or "part" or "section" or "length" or "sequence" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" && Alone(i + 1)).ToList();
+        // "First line: … Second line: …", "Part A. … Part B. …"
+        var called = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => StartsSentence(i) && _lexemes[i + 2].IsStop
+            && (_lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && SectionNouns.Contains(_lexemes[i + 1].Plain) || SectionNouns.Contains(_lexemes[i].Plain) && IsLetter(i + 1))).ToList();
+        if (headings.Count < 2 && called.Count >= 2)
+        {
+            foreach (var i in called)
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "cut", Value = "cut" };
+                BecomesSmall(i + 1);
+                _lexemes[i + 2] = _lexemes[i + 2] with { Value = "." };
+            }
+            return;
+        }
         if (headings.Count < 2) return;
         bool IsDeed(Lexeme l) => l.Kind is "technique" or "footwork" or "stance";
         int Sentences(int from, int to) => Enumerable.Range(from, to - from).Count(k => _lexemes[k].EndsSentence && _lexemes.GetRange(from, k - from).AsEnumerable().Reverse().TakeWhile(l => !l.EndsSentence).Any(IsDeed));

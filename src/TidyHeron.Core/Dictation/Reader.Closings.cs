@@ -17,10 +17,10 @@ public sealed partial class Reader
         if (_said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Footwork.Kind.Value: "step-back" or "pull-together" } home && FinishIsSaid())
             _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
         var first = _said.Count;
-        while (first > 1 && MayClose(_said[first - 1])) first--;
+        while (first > 1 && (MayClose(_said[first - 1]) || StepsBackToBow(first - 1))) first--;
         // Where numbers are called, what closes begins with a sentence of its own: the rest is on the last number.
         while (_explicitCounts && first < _said.Count && !_withSentence.Contains(_said[first].Id)) first++;
-        if (!_said.Skip(first).Any(Closes)) return;
+        if (!_said.Skip(first).Any(Closes) && !Enumerable.Range(first, _said.Count - first).Any(StepsBackToBow)) return;
         for (var k = first; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
         // "Return to ready, turning right.": to the front.
         for (var k = first; k < _said.Count; k++)
@@ -67,6 +67,11 @@ public sealed partial class Reader
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
         && (move.Stance is not null || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
+
+    /// <summary>"Step back and bow."</summary>
+    private bool StepsBackToBow(int at) =>
+        at + 1 < _said.Count && _said[at + 1] is { Footwork.Kind.Value: "bow" } && !_withNumber.Contains(_said[at].Id) && !_withSentence.Contains(_said[at + 1].Id)
+        && _said[at] is { Footwork.Kind.Value: "step-back", Stance: null, Kick: null, Shout: false, Turn: null } back && back.Hands.All(h => Formalities.AtRest(h.Technique));
 
     private bool FinishIsSaid()
     {

@@ -101,6 +101,7 @@ public sealed partial class Reader
 
     // How many counts the words that follow are said of.
     private int _listed;
+    private bool _thenParts; // "then" is said as often as it takes to part them
     private int _inList; // how many of them have begun after the first
 
     /// <summary>Where a list of consecutive numbers ends that begins a sentence, such as "six, seven and eight:"; -1 where there is none.</summary>
@@ -125,11 +126,12 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var isMark = IsCountMark(i);
-        if (isMark) _listed = _inList = 0;
+        if (isMark) (_listed, _inList, _thenParts) = (0, 0, false);
         if (ListEnd(i) is var listEnd and >= 0)
         {
             // "Six, seven and eight: three steps …"
             _listed = _lexemes.Skip(i).Take(listEnd - i + 1).Count(l => l.Is("number"));
+            _thenParts = RestOfSentence(listEnd).Count(l => l.Is("then")) == _listed - 1;
             for (var k = i + 1; k <= listEnd; k++)
             {
                 if (!_lexemes[k].IsStop) Note(_lexemes[k], "count");

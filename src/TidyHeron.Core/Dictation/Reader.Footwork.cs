@@ -45,7 +45,7 @@ public sealed partial class Reader
         else if (BeginsNewMove(lexeme))
         {
             _draft.SalutesNext = kind == "bow" && _draft is { SentenceEnded: false, Footwork: null, Kick: null, HasTurn: false };
-            Begin(kind == "land" && !_draft.SentenceEnded ? Counting.Then : Counting.Own);
+            Begin(!_draft.SentenceEnded && (kind == "land" || ChangesOnlyTheGrip(_draft)) ? Counting.Then : Counting.Own);
         }
         _then = false;
         _draft.SentenceEnded = false;
@@ -287,7 +287,7 @@ public sealed partial class Reader
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.
-            var meanwhile = _together || footwork.IsGerund || kind is "stay";
+            var meanwhile = _together || footwork.IsGerund || kind is "stay" || kind is "slide" && Follows(_lexemes.IndexOf(footwork), "with");
             return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
         }
         if (_draft.Footwork is "rise" && kind is "step" or "step-back") return !footwork.IsGerund || _draft.SentenceEnded; // "stand up bringing the left foot to the right"
@@ -303,6 +303,10 @@ public sealed partial class Reader
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
     }
+
+    /// <summary>"Switch the hands, step in and strike": the hands make ready for what is done on the same count.</summary>
+    private static bool ChangesOnlyTheGrip(Draft draft) =>
+        draft is { Kick: null, Footwork: null, Stance: null, HasHands: true } && draft.Hands.All(h => h.Technique.Value is "regrip" or "release-hand" or "slide-grip");
 
     private void TakeLanding(int i)
     {

@@ -86,6 +86,12 @@ public sealed partial class Reader
         if (_draft is { SentenceEnded: true, IsTurning: true, LeadIsPlain: true, Lead: not null }) Begin(Counting.Own);
         var lexeme = _lexemes[i];
         var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
+        // "Bring the left foot up, front kick and put it back": that one kicks.
+        if (foot is null && _draft is { Brought: true, Footwork: "step", Foot: { } brought, Way: null, Stance: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            foot = brought;
+            (_draft.Footwork, _draft.Foot) = (null, null);
+        }
         // "Right leg back to cat, then front kick with it".
         if (foot is null && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it") foot = _draft.Foot ?? Now().Moved;
         // "The right leg kicks": the leg is the one that does it, and which kick is still to be said.

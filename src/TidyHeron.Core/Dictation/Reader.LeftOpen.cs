@@ -125,6 +125,14 @@ public sealed partial class Reader
         Assume(draft, "stance", "Read as shifting, as no step is said.", "step, " + _ways.Vocabulary.Name(into, _ways.Tradition));
     }
 
+    /// <summary>"Cat stance, block" out of a stance that leans forward: the weight comes back and the same foot leads. Common practice; a step would be said.</summary>
+    private void DrawsBackIntoCat(Draft draft, Posture now)
+    {
+        if (draft is not { Stance.Value: "cat-stance", Footwork: null, Foot: null, Lead: null, Way: null, Kick: null, HasTurn: false, Facing: null } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: > 50 }) return;
+        (draft.Footwork, draft.Lead) = ("slide-back", lead);
+        Assume(draft, "stance", $"Read as drawn back: the {lead.Word} foot still leads.", "step, cat stance");
+    }
+
     /// <summary>"Hands up on guard, left foot in front.": how one stands before anything is done.</summary>
     private void StandsOnGuard(Draft draft)
     {

@@ -30,6 +30,12 @@ public sealed partial class Reader
             // Said right after "end of section", the section that has just ended is meant.
             return starts.Count == 0 ? (Array.IndexOf(counts, 1), end) : (starts[^1], end);
         }
+        // "Repeat the third line": of the parts that were told by their headings.
+        if (clause.FindIndex(l => l.Is("ordinal")) is var nth and >= 0 && nth + 1 < clause.Count && SectionNouns.Contains(clause[nth + 1].Plain) && int.TryParse(clause[nth].Value, out var part))
+        {
+            var starts = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(i => i >= 0).Append(Array.IndexOf(counts, 1)).Distinct().Order().ToList();
+            if (part >= 1 && part <= starts.Count) return (starts[part - 1], part < starts.Count ? starts[part] - 1 : end);
+        }
         var numbers = clause.Where(l => l.Kind is "number" or "countWord" or "degrees" or "ordinal" && int.TryParse(l.Value, out _)).Select(l => l.Number).ToList();
         var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);

@@ -12,6 +12,7 @@ public sealed partial class Reader
     {
         Corrections.Apply(_lexemes);
         FindBrackets();
+        PartNumbersFromWhatTheyAre();
         FindMissingStops();
         FindLabels();
         JoinShortSentences();
@@ -34,6 +35,7 @@ public sealed partial class Reader
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
         _namedByRear = _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
+        FindPartsThatRepeat();
         FindHeadings();
         FindSeriesBySides();
         FindDeclaredCounts();
@@ -46,7 +48,24 @@ public sealed partial class Reader
         var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
+        _numbersEnd = WhereNumbersEnd(marks);
         _first = _before.All(m => m.Counting == Counting.Uncounted);
+    }
+
+    /// <summary>
+    /// "… Nine, step, rising block. End of section one. From here turn left, low block. Step, punch. …": the full stop after which
+    /// nobody calls numbers any more, because far more is done after the last of them than on any before; the end of the text where they go on.
+    /// </summary>
+    private int WhereNumbersEnd(List<int> marks)
+    {
+        const int FarMore = 3; // sentences
+        if (marks.Count < Numbered) return _lexemes.Count;
+        List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && _lexemes.Take(k).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
+        var most = marks.Zip(marks.Skip(1)).Max(p => Deeds(p.First, p.Second).Count);
+        var tail = Deeds(marks[^1], _lexemes.Count);
+        if (tail.Count < Math.Max(most, 1) + FarMore) return _lexemes.Count;
+        var cut = _lexemes.FindIndex(marks[^1], l => l.Is("cut"));
+        return cut > 0 ? EndOfSentence(cut) : tail[Math.Max(most, 1) - 1];
     }
 
     private static readonly HashSet<string> Labels = ["feet", "foot", "footwork", "hands", "hand", "arms", "arm", "stance", "technique", "techniques", "legs", "body", "direction"];
@@ -68,9 +87,9 @@ public sealed partial class Reader
     /// <summary>"Forward. Punch. Turn. Low block.": where words of direction stand in sentences of their own, each belongs to what is done after it.</summary>
     private void JoinShortSentences()
     {
-        var alone = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => (i == 0 || _lexemes[i - 1].EndsSentence) && _lexemes[i + 1].EndsSentence
+        var alone = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Is("filler") || l.IsStop) && _lexemes[i + 1].EndsSentence
             && (_lexemes[i] is { Kind: "way", Value: "forward" } || _lexemes[i] is { Kind: "place", Plain: "front" } || _lexemes[i].Is("side") || _lexemes[i].Is("degrees", "45") || _lexemes[i] is { Kind: "footwork", Value: "turn" })
-            && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).ToList() is var next && next.Any(l => l.IsHandTechnique) && next.All(l => l.Kind is "technique" or "level" or "side" or "shout" or "stance" || l.IsStop)).ToList();
+            && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).ToList() is var next && next.Any(l => l.IsHandTechnique) && next.All(l => l.Kind is "technique" or "level" or "side" or "shout" or "stance" or "filler" || l.IsStop)).ToList();
         if (alone.Count(i => _lexemes[i].Is("way")) < Numbered) return;
         foreach (var i in alone.AsEnumerable().Reverse())
         {
@@ -79,9 +98,43 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Six, seven and eight are knife hands.", "Ten is a back fist, eleven a low block.": a number and what it is, told like "ten: back fist".</summary>
+    private void PartNumbersFromWhatTheyAre()
+    {
+        // "The first two counts go to the left: …": one and two.
+        for (var i = 0; i + 3 < _lexemes.Count; i++)
+            if (_lexemes[i].Is("ordinal", "1") && StartsSentence(i) && _lexemes[i + 1] is { Kind: "number", Value: "2" or "3" } many && _lexemes[i + 2].Is("countNoun") && _lexemes.GetRange(i, EndOfSentence(i) - i + 1).Any(l => l.Is("stop", ":")))
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "number" };
+                BecomesSmall(i + 2);
+                _lexemes.Insert(i + 2, new Lexeme("stop", ":", _lexemes[i + 2].Start, 0, ""));
+                if (many.Value == "3") _lexemes.Insert(i + 1, new Lexeme("number", "2", many.Start, 0, "two"));
+            }
+        var last = 0;
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("number")) continue;
+            var starts = StartsSentence(i);
+            var isOne = _lexemes[i + 1].Plain is "is" or "are" && (starts || i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && _lexemes[i].Number == last + 1);
+            var goesOn = _lexemes[i + 1].Plain is "a" or "an" && i > 0 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i].Number == last + 1 && last > 0;
+            if ((isOne || goesOn) && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            {
+                // "Are" stands after the last number of a list: "six, seven and eight:".
+                _lexemes.Insert(i + 1, new Lexeme("stop", starts || _lexemes[i + 1].Plain == "are" ? ":" : ",", _lexemes[i + 1].Start, 0, ""));
+                if (goesOn) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
+                if (i + 3 < _lexemes.Count && _lexemes[i + 3] is { Kind: "timesNoun", Plain: "more" }) BecomesSmall(i + 3);
+            }
+            last = _lexemes[i].Number;
+        }
+    }
+
     /// <summary>"- Back to horse? - Back to horse, face the front.": in a talk of two, what is asked is told by the answer.</summary>
     private void FindQuestions()
     {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?' && _lexemes[i + 1].Plain is "no" or "nope" && _lexemes[i + 2].EndsSentence)
+                for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+                    if (!_lexemes[k].IsStop) BecomesSmall(k);
         if (!_listOfPoints) return;
         var asked = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?').ToList();
         if (asked.Count < 2) return;

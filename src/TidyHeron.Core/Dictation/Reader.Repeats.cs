@@ -337,8 +337,12 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "command");
-        Finish();
-        _draft = new Draft();
+        // "Turn about. Second line: step left, …": the part begins with the turn that leads into it.
+        if (_draft is not { IsDone: false, Stance: null, Kick: null, HasHands: false, SentenceEnded: true, HasTurn: true })
+        {
+            Finish();
+            _draft = new Draft();
+        }
         _pendingCuts.Add("");
         // The number or name of the section that follows is part of the phrase.
         if (i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "ordinal" or "countWord") _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };

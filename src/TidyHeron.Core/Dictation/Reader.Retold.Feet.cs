@@ -175,6 +175,15 @@ public sealed partial class Reader
             for (var k = i + 2; k < at; k++) if (!_lexemes[k].IsStop) BecomesSmall(k);
             if (!IsPlural(many)) _lexemes[at] = many with { Plain = many.Plain + "s" };
         }
+        // "Bring that front foot back a little": it is only drawn nearer.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "move" or "moves" or "take" } && EndOfClause(i) is var little && _lexemes.GetRange(i, little - i + 1) is [_, .., { Kind: "relFoot" or "footNoun" }, { Kind: "way", Value: "back" }, { Plain: "a little" or "a bit" or "slightly" or "a little bit" }])
+        {
+            BecomesTerm(i, "footwork", "slide-back");
+            BecomesSmall(little - 1);
+        }
+        // "The right foot pulls to the left": beside the other one.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "up to" or "in to" && Next(i) is { Kind: "side" } or { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "pull-together");
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

@@ -68,6 +68,11 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "staff-rising-strike");
             BecomesSmall(i - 1);
         }
+        // "Roll the bo": the weapon rolls, nobody else.
+        if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
+        // "One handed swing across": with the staff it strikes.
+        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !ClauseOf(i).Any(l => l.Kind is "technique" or "footNoun" or "footwork") && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to")
+            BecomesTerm(i, "technique", "staff-horizontal-strike");
         // "Cut horizontally": which cut.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
         {
@@ -202,6 +207,9 @@ public sealed partial class Reader
         // "Open the hand and bring it up into a high block": the hand goes, no foot.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "take" or "takes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance") is { IsHandTechnique: true } && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "technique") is { Kind: "handNoun" or "technique" })
             BecomesSmall(i);
+        // "Reverse punch right in front stance": the hand's side, not the stance's.
+        if (_lexemes[i].Is("side") && i > 0 && _lexemes[i - 1].IsHandTechnique && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Next(i) is { Kind: "stance" } && !(i > 1 && _lexemes[i - 2].Kind is "side" or "handNoun"))
+            (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 1]);
         // "And the kick. Right kick, …": announced.
         if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
@@ -250,6 +258,8 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "The front leg, left that is, …": nothing is told after it.
+        if (_lexemes[i] is { Kind: "note", Plain: "that is" } && Alone(i)) BecomesSmall(i);
         // "Opening of the crane set": the set's name.
         if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && Follows(i, "of", "the", "a") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
         {

@@ -30,7 +30,7 @@ public sealed partial class Reader
         if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
         if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
         else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
-        else if (_draft.Footwork is "bow" or "announce") Begin(Counting.Own);
+        else if (_draft.Footwork is "bow" or "announce" || _draft is { Footwork: "return", SentenceEnded: true } && shape.Feet == FeetKind.Lead) Begin(Counting.Own);
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft is { PulledBack: true, Footwork: "pull-together" } && shape.Feet == FeetKind.Lead) _draft.Footwork = "step-back";

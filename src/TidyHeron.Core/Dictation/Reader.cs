@@ -43,6 +43,7 @@ public sealed partial class Reader
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _rearFootSwings;  // "mawatte" was said with the other foot leading afterwards
     private readonly bool _listOfPoints; // the text is a list of points: what belongs to one of them is one count
+    private int _numbersEnd = int.MaxValue; // behind this lexeme no numbers are called any more
     private bool _noCounts;        // the only number that looks like a call is none
     private bool _namedByRear;    // these words name such stances by the rear foot
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
@@ -138,9 +139,10 @@ public sealed partial class Reader
                 TakeHandByItself();
                 if (lexeme.EndsSentence)
                 {
+                    if (i >= _numbersEnd) _explicitCounts = false;
                     _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
-                    if (IsFirstMove() && _draft is { Stands: true, Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
+                    if (IsFirstMove() && (_draft.Stands || StartsWithFacing() && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
@@ -262,6 +264,9 @@ public sealed partial class Reader
         }
         return i;
     }
+
+    // "Face twelve o'clock."
+    private bool StartsWithFacing() => _lexemes.FirstOrDefault(l => !l.Is("filler") && !l.IsStop) is { Kind: "facing" };
 
     private bool IsFirstMove() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
 

@@ -38,7 +38,9 @@ public static class WordsOfMoves
 
         int EndOf(int k)
         {
-            var fields = own[k].Where(f => f.Start >= at).OrderBy(f => f.Start).ToList();
+            // A number said after what it counts stands behind moves of its own.
+            var following = Enumerable.Range(k + 1, runs.Length - k - 1).SelectMany(later => own[later]).Where(f => f.Field != "count" && f.Start >= at).Select(f => f.Start).DefaultIfEmpty(int.MaxValue).Min();
+            var fields = own[k].Where(f => f.Start >= at && (f.Field != "count" || f.Start <= following)).OrderBy(f => f.Start).ToList();
             if (fields.Count == 0) return at;
             var next = Next(k, fields.Max(f => f.Start + f.Length));
             // "…, then | punch": a limb or a small word right before the next move is that move's.

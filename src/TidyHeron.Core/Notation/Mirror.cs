@@ -1,8 +1,24 @@
+using System.Text.RegularExpressions;
+
 namespace TidyHeron.Core.Notation;
 
 /// <summary>The same movement for the other side: every left becomes right. Twice gives the original.</summary>
-public static class Mirror
+public static partial class Mirror
 {
+    // A side, and no "right away": after a word that points, or before a part of the body or of the hall.
+    [GeneratedRegex(@"(?<=\b(?:the|your|his|her|my|to|from) )(?:left|right)\b|\b(?:left|right)(?= (?:hand|foot|arm|leg|knee|elbow|hip|side|shoulder|fist|palm|heel|ankle|wall|corner|ear)s?\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SideInARemark();
+
+    /// <summary>A remark with its sides exchanged.</summary>
+    public static string Of(string remark) => SideInARemark().Replace(remark, m => m.Value switch
+    {
+        "left" => "right",
+        "Left" => "Right",
+        "right" => "left",
+        "Right" => "Left",
+        var other => other,
+    });
+
     public static Way Of(Way way) => way switch
     {
         Way.Left => Way.Right,
@@ -26,6 +42,7 @@ public static class Mirror
         Kick = move.Kick is { } k ? k with { Foot = k.Foot?.Other } : null,
         Weapon = move.Weapon is { } w ? w with { Leads = w.Leads?.Other, From = w.From?.Other } : null,
         Alternatives = move.Alternatives.Select(a => a with { Way = Of(a.Way) }).ToValueList(),
+        Note = Of(move.Note),
         Gaze = move.Gaze switch { Notation.Gaze.Left => Notation.Gaze.Right, Notation.Gaze.Right => Notation.Gaze.Left, var g => g },
     };
 
@@ -53,7 +70,7 @@ public static class Mirror
         var axis = walk.Before(at).Heading;
         var end = walk.Postures[form.IndexOf(passage[^1].Id)].Heading;
         var first = walk.Postures[at];
-        var copies = passage.Select(m => Across(m, axis) with { Id = MoveId.New() }).ToArray();
+        var copies = passage.Select(m => Across(LedAsItStood(m, walk.Postures[form.IndexOf(m.Id)]), axis) with { Id = MoveId.New() }).ToArray();
         if (end == axis) return copies;
         var target = first.Heading.MirroredAcross(axis);
         var turn = target - end;
@@ -62,4 +79,8 @@ public static class Mirror
         copies[0] = copies[0] with { Turn = turn.Degrees == 0 ? null : turn, Facing = target };
         return copies;
     }
+
+    /// <summary>A stance that was only named, with no foot that moves into it, says which foot leads: on the other side it is the other one.</summary>
+    private static Move LedAsItStood(Move move, Body.Posture stood) =>
+        move is { Footwork: null, Kick: null, Turn: null, Facing: null, Stance: { Lead: null } stance } && stood.Lead is { } lead ? move with { Stance = stance with { Lead = lead } } : move;
 }
