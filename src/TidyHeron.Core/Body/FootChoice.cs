@@ -25,7 +25,7 @@ internal sealed record FootChoice(
             return new FootChoice(now.Heading, Turn.None, now.Stance, now.Lead, null, null, kicking, inferred);
 
         var onTheSpot = kind is "pivot" or "shift" or "stay" or null && move.Kick is null;
-        var moved = onTheSpot && move.Footwork?.Foot is null && kind is not null ? null
+        var moved = onTheSpot && move.Footwork?.Foot is null && (kind is not null || OnlyTheWeightMoves(now, move, stances)) ? null
             : MovingFoot(now, move, kind, statedLead, turned, kicking, ref inferred);
 
         Side? lead = shape.Feet == FeetKind.Even ? null : statedLead ?? (kind == "return" ? opening.Lead : null);
@@ -44,6 +44,14 @@ internal sealed record FootChoice(
         if (shape.Feet == FeetKind.Single && lead is { } standing && moved is null) planted = standing;
         return new FootChoice(heading, turned, stance, lead, planted, moved, kicking, inferred);
     }
+
+    /// <summary>
+    /// A stance that is only named, with no step: a cat stance out of one that leans forward is drawn back, a reverse punch is over
+    /// the rear foot by its name. Either way the same foot leads. Common practice.
+    /// </summary>
+    private static bool OnlyTheWeightMoves(Posture now, Move move, StanceSet stances) =>
+        move is { Footwork: null, Kick: null, Turn: null, Facing: null, Stance: { Lead: null } stance } && now.Lead is { } lead && stances.Of(now.Stance).Feet == FeetKind.Lead && stances.Of(stance.Kind).Feet == FeetKind.Lead
+        && (stance.Kind.Value == "cat-stance" && stances.Of(now.Stance).LeadWeight > 50 || move.Hands is [{ Technique.Value: "reverse-punch", Hand: { } hand }] && hand.OnSide == lead.Other);
 
     private static TermId StanceOf(Posture now, Move move, Opening opening, StanceSet stances, ref Inferred inferred)
     {

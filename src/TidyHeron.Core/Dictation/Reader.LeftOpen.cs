@@ -113,24 +113,10 @@ public sealed partial class Reader
     {
         const int Often = 3; // steps and feet that are named with a stance or a technique
         if (draft is not { Stance: { } into, Footwork: null, Foot: null, Lead: null, Way: null, Kick: null, HasTurn: false, Facing: null, Hands: [{ Technique.Value: "punch" or "reverse-punch", Hand: { } hand }] } || now.Lead is not { } lead) return;
-        // A reverse punch is over the rear foot by its name, whatever the stance.
-        if (draft.Hands[0].Technique.Value == "reverse-punch" && hand.OnSide == lead.Other && _ways.Stances.Of(into).Feet == FeetKind.Lead && _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead)
-        {
-            (draft.Footwork, draft.Lead) = (into == now.Stance ? draft.Footwork : "shift", lead);
-            return;
-        }
         if (hand.OnSide != lead.Other || into == now.Stance || _ways.Stances.Of(into).Feet != FeetKind.Lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
         if (_lexemes.Count(l => l is { Kind: "footwork", Value: "step" or "slide" or "turn" } or { Kind: "footNoun" }) < Often) return;
         (draft.Footwork, draft.Lead) = ("shift", lead);
         Assume(draft, "stance", "Read as shifting, as no step is said.", "step, " + _ways.Vocabulary.Name(into, _ways.Tradition));
-    }
-
-    /// <summary>"Cat stance, block" out of a stance that leans forward: the weight comes back and the same foot leads. Common practice; a step would be said.</summary>
-    private void DrawsBackIntoCat(Draft draft, Posture now)
-    {
-        if (draft is not { Stance.Value: "cat-stance", Footwork: null, Foot: null, Lead: null, Way: null, Kick: null, HasTurn: false, Facing: null } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: > 50 }) return;
-        (draft.Footwork, draft.Lead) = ("slide-back", lead);
-        Assume(draft, "stance", $"Read as drawn back: the {lead.Word} foot still leads.", "step, cat stance");
     }
 
     /// <summary>"Hands up on guard, left foot in front.": how one stands before anything is done.</summary>

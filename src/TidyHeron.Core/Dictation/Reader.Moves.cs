@@ -103,7 +103,6 @@ public sealed partial class Reader
         SlidesOut(draft, posture);
         ShiftsAsBefore(draft, posture);
         ShiftsWhereNoStepIsSaid(draft, posture);
-        DrawsBackIntoCat(draft, posture);
         JumpsOntoTheKickingFoot(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
