@@ -45,6 +45,8 @@ internal static partial class Lexer
         var slashed = text.Split(" / ").Length is var parts and > 4 && parts > 4 * text.Split('\n').Length;
         var wrapped = IsWrapped(text);
         var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
+        // "<- … -> … ^ …": directions, where they point to the left as well.
+        var arrows = text.Contains("<-", StringComparison.Ordinal);
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
@@ -68,11 +70,20 @@ internal static partial class Lexer
                     Add(label.ToString(System.Globalization.CultureInfo.InvariantCulture), token.Index, token.Length, null);
                     continue;
                 }
+                // "RP", "LK": a side and what it does.
+                if (token.Value is "RP" or "LP" or "RK" or "LK")
+                {
+                    Add(token.Value[0] == 'R' ? "right" : "left", token.Index, 1, null);
+                    Add(token.Value[1] == 'P' ? "punch" : "kick", token.Index + 1, 1, null);
+                    continue;
+                }
                 var plain = Spelling.Plain(token.Value);
                 // "Two's the cross": the number keeps its mark, so that the reader knows it for a call.
                 if (Call().Match(token.Value) is { Success: true } call && Numbers.At([call.Groups[1].Value.ToLowerInvariant()], 0) is not null) plain = call.Groups[1].Value.ToLowerInvariant() + "'s";
                 if (plain.Length > 0) Add(plain, token.Index, token.Length, null);
             }
+            else if (arrows && c is '<' or '^' or '>' && (c == '^' || Arrow(text, token.Index, c))) Add(c == '<' ? "9:00" : c == '>' ? "3:00" : "12:00", token.Index, 1, null);
+            else if (arrows && c == '-' && token.Index > 0 && (text[token.Index - 1] == '<' || token.Index + 1 < text.Length && text[token.Index + 1] == '>')) continue;
             else if (c == '°') Add("degrees", token.Index, 1, null);
             else if (c is '×' or '*') Add("times", token.Index, 1, null);
             else if (c == '/' && slashed && token.Index > 0 && char.IsWhiteSpace(text[token.Index - 1])) Add(null, token.Index, token.Length, ".");
@@ -212,6 +223,8 @@ internal static partial class Lexer
             return new Lexeme(kind, value, start, lastStart + lastLength - start, string.Join(' ', words.Skip(i).Take(count)), term);
         }
     }
+
+    private static bool Arrow(string text, int at, char head) => head == '<' ? at + 1 < text.Length && text[at + 1] == '-' : at > 0 && text[at - 1] == '-';
 
     // "A) …" at the beginning of a line, "iv. …" at that of a sentence.
     [GeneratedRegex(@"(?:^[ \t]*([A-Za-z]|[ivxIVX]{1,5})|[.!?]\s+(?:\w+, )?([ivx]{1,5}))[.)](?=\s)", RegexOptions.CultureInvariant | RegexOptions.Multiline)]

@@ -52,7 +52,7 @@ public sealed partial class Reader
     private bool Closes(Move move)
     {
         const int FewestToClose = 6; // moves: feet that come together after fewer may be one more count of a part
-        if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move)) return true;
+        if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move) || ComesHome(move)) return true;
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
@@ -67,6 +67,13 @@ public sealed partial class Reader
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
         && (move.Stance is not null || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
+
+    /// <summary>"Left foot back, face north.": the last thing said, after a whole form.</summary>
+    private bool ComesHome(Move move)
+    {
+        const int WholeForm = 10; // moves
+        return _said.Count > WholeForm && move == _said[^1] && move is { Footwork.Kind.Value: "step-back" or "pull-together", Stance: null, Hands: [], Kick: null, Shout: false } && move.Facing == Heading.Front && _withSentence.Contains(move.Id) && !_explicitCounts;
+    }
 
     /// <summary>"Step back and bow."</summary>
     private bool StepsBackToBow(int at) =>

@@ -205,6 +205,13 @@ public sealed partial class Reader
             for (var k = i; k <= end; k++) Note(_lexemes[k], "set");
             return end;
         }
+        // "Set the left fist on the right shoulder": where the hands make ready is a remark.
+        if (ClauseOf(i).Any(l => l.Is("handNoun")) && ClauseOf(i).All(l => l.Kind is "set" or "filler" or "side" or "handNoun" or "level" or "beside" or "detail" or "place") && EndOfClause(i) is var remark)
+        {
+            _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[remark].Start + _lexemes[remark].Length)]);
+            for (var k = i; k <= remark; k++) Note(_lexemes[k], "note");
+            return remark;
+        }
         Note(_lexemes[i], "set");
         return i;
     }

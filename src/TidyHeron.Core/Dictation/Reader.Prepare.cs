@@ -31,6 +31,8 @@ public sealed partial class Reader
         FindQuestions();
         FindCountsCalledByAWord();
         FillInWhatGoesOn();
+        ReadListsOfOrdinals();
+        FindSeriesOfSteps();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.

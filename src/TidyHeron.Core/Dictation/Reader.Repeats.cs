@@ -26,6 +26,18 @@ public sealed partial class Reader
             }
             return;
         }
+        // "Step forward with the right foot and do it again the other way": with this step.
+        if (_draft is { Footwork: "step", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "and" && clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("otherSide")) && LastHandsInOrder() is { Count: > 0 } mirrored)
+        {
+            foreach (var (each, k) in mirrored.Select((h, k) => (h, k)))
+            {
+                if (k > 0) Begin(Counting.Then);
+                _draft.Hands.AddRange(each.Select(h => h with { Hand = h.Hand?.Other }));
+            }
+            foreach (var lexeme in clause) Note(lexeme, "command");
+            if (end < _lexemes.Count && _lexemes[end].Is("stop", ":") && EndOfSentence(end) is var told && told > end) AsNote(end + 1, told);
+            return;
+        }
         // "Two: turn to the right, back stance, the same on this side": what the hands did, mirrored.
         if (_draft is { IsNumbered: true, HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times"))
         {

@@ -184,6 +184,12 @@ public sealed partial class Reader
         // "The right foot pulls to the left": beside the other one.
         if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "up to" or "in to" && Next(i) is { Kind: "side" } or { Kind: "footNoun" or "relFoot" })
             BecomesTerm(i, "footwork", "pull-together");
+        // "Pull the right foot back behind you, turning": it steps there.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "draw" or "draws" or "swing" } && EndOfClause(i) is var behindYou && _lexemes.GetRange(i, behindYou - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "way", Value: "back" }, { Kind: "place", Plain: "behind you" }])
+            BecomesTerm(i, "footwork", "step");
+        // "Both sticks come back to the shoulder": no foot does.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" or "step", Plain: "come back" or "comes back" or "go back" or "comes" or "goes" } && Previous(i) is { Kind: "weapon" })
+            AsNote(i, EndOfClause(i));
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

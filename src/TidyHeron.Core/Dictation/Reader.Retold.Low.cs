@@ -30,7 +30,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Plain: "change" or "changes" or "switch", Kind: "unread" or "filler" or "footwork" } && i > 0 && _lexemes[i - 1] is { Kind: "footNoun", Plain: "feet" } && Previous(i - 1) is null)
             BecomesTerm(i, "footwork", "switch");
         // "Sit on the left leg": the weight goes there.
-        if (_lexemes[i] is { Kind: "unread", Plain: "sit" or "sits" or "sitting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "on" or "onto" or "over" && Next(i) is { Kind: "side" or "relFoot" })
+        if (_lexemes[i] is { Kind: "unread", Plain: "sit" or "sits" or "sitting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "on" or "onto" or "over" or "into" && Next(i) is { Kind: "side" or "relFoot" } && ClauseOf(i).Any(l => l.Is("footNoun") || l.Is("relFoot")))
             BecomesTerm(i, "footwork", "shift");
         // "Roll back" among the hands of the soft styles.
         if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball"))

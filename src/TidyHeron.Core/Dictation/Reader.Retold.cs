@@ -71,8 +71,8 @@ public sealed partial class Reader
         // "Roll the bo": the weapon rolls, nobody else.
         if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
         // "One handed swing across": with the staff it strikes.
-        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !ClauseOf(i).Any(l => l.Kind is "technique" or "footNoun" or "footwork") && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to")
-            BecomesTerm(i, "technique", "staff-horizontal-strike");
+        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "technique" or "footNoun" or "footwork") && WeaponInPlay() is { } swung && (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to" || ClauseOf(i).Any(l => l.Is("weapon"))))
+            BecomesTerm(i, "technique", swung switch { "staff" => "staff-horizontal-strike", "sword" => "sword-horizontal-cut", _ => "truncheon-strike" });
         // "Cut horizontally": which cut.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
         {
@@ -107,6 +107,14 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
     }
 
+    /// <summary>The weapon that swings here, if it is one that strikes so.</summary>
+    private string? WeaponInPlay()
+    {
+        var weapon = _lexemes.FirstOrDefault(l => l.Is("weapon"))?.Value ?? CarriedBefore() ?? (SpeaksOf("staff") ? "staff" : null);
+        return weapon is "staff" or "sword" or "truncheon" ? weapon : null;
+    }
+
+
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
@@ -120,7 +128,7 @@ public sealed partial class Reader
         // "The left arm blocks down".
         if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "block" }) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low" };
         // "Rising block left. Right rising, left rising": said short.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || _lexemes[i + 1].Is("shout")) && _lexemes.Any(l => l.Is("technique", "rising-block")))
+        if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || _lexemes[i + 1].Is("shout")) && (_lexemes.Any(l => l.Is("technique", "rising-block")) || i > 2 && _lexemes[i - 2].Is("stop", ",") && _lexemes[i - 3].Is("stance")))
             BecomesTerm(i, "technique", "rising-block");
         // "Gyaku uchi uke": the block of that name with the rear hand.
         if (_lexemes[i] is { Kind: "technique", Plain: "gyaku uchi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "uke" })
@@ -216,6 +224,9 @@ public sealed partial class Reader
         // "Lunge punch R.": the hand told after what it does.
         if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
             (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
+        // "Left back stance, left knife.": the hand of that name.
+        if (_lexemes[i] is { Kind: "unread" or "weapon", Plain: "knife" } && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Clauses(i).Any(l => l.Is("stance")))
+            BecomesTerm(i, "technique", "knife-hand-block");
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
         if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");
@@ -233,6 +244,21 @@ public sealed partial class Reader
         // "Left foot steps forward to the left corner": half a right angle to that side.
         else if (_lexemes[i] is { Kind: "filler", Plain: "corner" or "diagonal" } corner && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "towards", "toward") && Previous(i - 1) is { Kind: "footwork", Value: "step" or "slide" } or { Kind: "footNoun" } or { Kind: "way", Value: "forward" } && Clauses(i).Any(l => l.Is("footNoun")))
             (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i - 1] with { Kind = "degrees", Value = "45", Plain = "45 degrees" }, corner with { Kind = "turnSide", Value = _lexemes[i - 1].Value });
+        // "Turn to me": to who stands in front.
+        if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Plain: "turn to" or "turn towards" or "turn toward" or "turn back to" })
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "Again the other way: left, right": on the other side.
+        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("again"))
+            _lexemes[i] = _lexemes[i] with { Kind = "otherSide", Value = "other" };
+        // "Land facing the other side in left bow stance": half a turn.
+        if (_lexemes[i].Is("otherSide") && i > 0 && _lexemes[i - 1].Is("facing") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "jump" or "land" or "turn" or "spin" } || l.Is("landing")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            BecomesSmall(i - 1);
+        }
+        // "So from left front you end in right back stance": out of which one comes.
+        if (_lexemes[i].Is("from") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2] is { Plain: "front" or "back", Kind: not "stance" } && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("stance")))
+            AsNote(i, i + 2);
         // "To the left, cat stance, …", "left side, left bow": one turns there.
         if (_lexemes[i].Is("side") && Previous(i) is null && i + 2 < _lexemes.Count && (Follows(i, "to") && _lexemes[i + 1].Is("stop", ",") ? i + 1 : _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Is("stop", ",") ? i + 2 : -1) is var end and > 0 && (StartsSentence(i) || IsCountMark(FirstOfClause(i))) && (StanceIsNext(end))
             && RestOfSentence(end).All(l => l.Plain == "bow" || l.Kind is not ("footwork" or "footNoun" or "turnSide" or "degrees" or "amount" or "place" or "clock")))
@@ -260,6 +286,9 @@ public sealed partial class Reader
     {
         // "The front leg, left that is, …": nothing is told after it.
         if (_lexemes[i] is { Kind: "note", Plain: "that is" } && Alone(i)) BecomesSmall(i);
+        // "And people always get this wrong, …": said of the moves, not to be done.
+        if (_lexemes[i].Plain is "wrong" or "forget" or "forgets" or "mistake" or "confused" && ClauseOf(i).All(l => l.Kind is "filler" or "note" or "unread") && FirstOfClause(i) is var aside)
+            AsNote(aside, EndOfClause(i));
         // "Opening of the crane set": the set's name.
         if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && Follows(i, "of", "the", "a") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
         {

@@ -137,6 +137,8 @@ public sealed partial class Reader
         {
             case "stop":
                 TakeHandByItself();
+                // "Right arm down, and step left": the hand has made ready, what follows is not its own.
+                if (_hand is Hand.Left or Hand.Right && !lexeme.EndsSentence && Next(i) is { Kind: "footwork" } && StaysARemark()) (_hand, _limbLexeme) = (null, null);
                 if (lexeme.EndsSentence)
                 {
                     if (i >= _numbersEnd) _explicitCounts = false;

@@ -1,0 +1,83 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Steps that are counted, or listed by their feet, with one technique for each of them.</summary>
+public sealed partial class Reader
+{
+    /// <summary>
+    /// "Step forward with right, left, right foot, each with a high block", "step forward three times with punches, right, left, right":
+    /// told like "step forward, three high blocks, right, left, right".
+    /// </summary>
+    private void FindSeriesOfSteps()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" }) continue;
+            var end = EndOfSentence(i);
+            var at = _lexemes.FindIndex(i + 1, end - i, l => l.Is("technique") || l is { Kind: "footwork" or "turnSide" });
+            if (at < 0 || !_lexemes[at].IsHandTechnique) continue;
+            if (FeetListed(i, at) is { Count: > 1 } feet) EachWithOne(i, at, feet);
+            else if (TimesTold(i, at) is var times and > 0)
+            {
+                var often = _lexemes[times];
+                _lexemes.RemoveAt(times);
+                _lexemes.Insert(at - 1, often with { Kind = "number" });
+                if (!IsPlural(_lexemes[at])) _lexemes[at] = _lexemes[at] with { Plain = _lexemes[at].Plain + "s" };
+            }
+        }
+    }
+
+    /// <summary>Where "three times" stands between a step and what is done with it.</summary>
+    private int TimesTold(int step, int technique) =>
+        _lexemes.FindIndex(step + 1, technique - step - 1, l => l.Is("times") && l.Value is "2" or "3" or "4" or "5") is var times and > 0
+        && _lexemes.GetRange(step + 1, technique - step - 1).All(l => l.Kind is "filler" or "place" or "way" or "times" or "level" or "clock")
+            ? times : -1;
+
+    /// <summary>The feet listed between a step and what is done with each of them; none where "each" is not said.</summary>
+    private List<Lexeme>? FeetListed(int step, int technique)
+    {
+        var end = EndOfSentence(step);
+        if (!_lexemes.GetRange(step, end - step + 1).Any(l => l.Plain is "each" or "each time" or "every")) return null;
+        PartLeftAndRight(_lexemes.FindIndex(step, l => l.Kind is "side" or "alternating") is var first and >= 0 ? first : step);
+        technique = _lexemes.FindIndex(step + 1, l => l.Is("technique"));
+        var between = _lexemes.GetRange(step + 1, technique - step - 1);
+        var sides = between.Where(l => l.Is("side")).ToList();
+        if (sides.Count < 2 || !between.Any(l => l is { Kind: "footNoun" }) || !between.All(l => l.Kind is "filler" or "side" or "footNoun" or "way" or "place" or "level" or "together" || l.Is("stop", ","))) return null;
+        return sides.Zip(sides.Skip(1)).All(p => p.First.Value != p.Second.Value) ? sides : null;
+    }
+
+    private void EachWithOne(int step, int technique, List<Lexeme> feet)
+    {
+        technique = _lexemes.FindIndex(step + 1, l => l.Is("technique"));
+        var done = _lexemes[technique];
+        for (var k = step + 1; k < technique; k++)
+            if (_lexemes[k].Kind is "side" or "footNoun") BecomesSmall(k);
+            else if (_lexemes[k].IsStop) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[k].Start, 0, "");
+        // "With the same hand as the foot each time": that is what each means.
+        for (var k = technique + 1; k < _lexemes.Count && !_lexemes[k].IsStop; k++)
+            if (_lexemes[k].Kind is "relHand" or "together" or "footNoun" or "handNoun") BecomesSmall(k);
+        var after = done.Start + done.Length;
+        if (!IsPlural(done)) _lexemes[technique] = done with { Plain = done.Plain + "s" };
+        var sides = feet.Select(f => new Lexeme("side", f.Value, after, 0, f.Value)).ToList();
+        _lexemes.InsertRange(technique + 1, [new Lexeme("stop", ",", after, 0, ""), .. sides, new Lexeme("stop", ",", after, 0, "")]);
+        _lexemes.Insert(technique, new Lexeme("number", feet.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), done.Start, 0, ""));
+    }
+
+    /// <summary>"On the sixth, seventh and eighth count": like "six, seven and eight".</summary>
+    private void ReadListsOfOrdinals()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (!IsNth(i) || !StartsSentence(i)) continue;
+            var (last, end) = (_lexemes[i].Number, i);
+            for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and" || IsNth(k) && _lexemes[k].Number == last + 1); k++)
+                if (IsNth(k)) (last, end) = (_lexemes[k].Number, k);
+            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun"))) continue;
+            for (var k = i; k <= end; k++)
+                if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
+            if (_lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
+            _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
+        }
+
+        bool IsNth(int k) => _lexemes[k].Is("ordinal") && int.TryParse(_lexemes[k].Value, out _);
+    }
+}
