@@ -120,7 +120,7 @@ internal sealed class Draft
         }
 
         // "Turn around to the left … facing the back": where one faces then says how far.
-        var loosely = TurnedAround && facing is { } seen && before + Turn.To(Side.Right, TurnAmount ?? 0) != seen;
+        var loosely = TurnedAround && facing is { } seen && before + Turn.To(TurnSide ?? Side.Right, TurnAmount ?? 0) != seen;
         Turn? turn = TurnAmount is { } amount && !loosely
             ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, footwork == "spin" ? 360 : before.Degrees % 90 == 45 && Facing is null && footwork is "turn" ? 135 : 90) : null;

@@ -73,10 +73,15 @@ public sealed partial class Reader
             if (first >= _lexemes.Count) return;
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
+            // "Ingredients: one bow stance, two cat stances.": what there is in it.
+            if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("stance")) >= 2 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "stance" or "passage" || l.IsStop) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
+                AsNote(first, end);
             // "You go to the left, then to the right, then up the middle.": the way the form takes.
             if (sentence.Any(l => l.Is("side", "left")) && sentence.Any(l => l.Is("side", "right")) && sentence.Any(l => l.Is("then")) && sentence.All(l => l.Kind is not ("technique" or "stance" or "footNoun" or "handNoun" or "degrees" or "number") && !(l.Is("footwork") && !l.Plain.StartsWith("go", StringComparison.Ordinal))) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
                 AsNote(first, end);
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
+            // "He needs the first eight moves.": how many of them.
+            if (first == 0 && sentence.FindIndex(l => l is { Kind: "footwork", Plain: "moves" or "steps" }) is var deeds and > 0 && sentence[deeds - 1].Is("number") && !sentence.Any(l => l.Kind is "technique" or "stance" or "footNoun" or "side")) BecomesSmall(first + deeds);
             // "Yellow belt pattern", "Bodan, the long one.": words that name nothing a body does, before anything is done.
             if (first == 0 && rest.Count(l => l.EndsSentence) > 1 && sentence.Any(l => l.Is("unread"))
                 && (sentence.Count(l => !l.IsStop) <= MostWordsOfAName && sentence.All(l => l.Kind is "filler" or "unread" or "technique" or "handNoun" or "passage" or "number" or "ordinal" || l.IsStop) && sentence.Where(l => l.Is("technique")).All(l => !l.Plain.Contains(' '))

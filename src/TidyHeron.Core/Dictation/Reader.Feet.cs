@@ -51,6 +51,12 @@ public sealed partial class Reader
     private void AssignFoot(int i, Side foot)
     {
         if (GoesOut(i, foot)) return;
+        // "Thrust with a small step of the left foot": whose step it is.
+        if (Follows(SideIndex(i), "of") && Previous(SideIndex(i)) is { Kind: "footwork", Value: "step" or "slide" } && _draft is { Footwork: "step" or "slide", Foot: null, SentenceEnded: false })
+        {
+            (_draft.Foot, _side) = (foot, null);
+            return;
+        }
         // "That's the ready position, then left foot forty-five degrees …": the form begins.
         if (_then && _draft is { Stance: { } ready, Footwork: null, IsDone: false, HasTurn: false, SentenceEnded: false } && StanceSet.IsStanding(ready) && NothingCounted)
         {

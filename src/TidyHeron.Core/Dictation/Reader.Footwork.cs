@@ -249,6 +249,13 @@ public sealed partial class Reader
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)
     {
+        // "Open both hands, step back with the right foot": a clause of its own, which the feet do.
+        if (_hand is not null && i > 0 && _lexemes[i - 1].IsStop && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "turn" or "jump" or "slide" or "spin" or "pivot")
+        {
+            if (!StaysARemark()) Leftover(_limbLexeme);
+            (_hand, _limbLexeme) = (null, null);
+            return false;
+        }
         if ((_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] is "along" or "down" or "over" or "across") return true;
         if (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) return Next(i) is not { Kind: "footNoun" or "relFoot" or "stance" };
         var next = Next(i);
@@ -287,7 +294,7 @@ public sealed partial class Reader
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.
-            var meanwhile = _together || footwork.IsGerund || kind is "stay" || kind is "slide" && Follows(_lexemes.IndexOf(footwork), "with");
+            var meanwhile = _together || footwork.IsGerund || kind is "stay" || kind is "slide" or "step" && SaidWith(_lexemes.IndexOf(footwork));
             return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
         }
         if (_draft.Footwork is "rise" && kind is "step" or "step-back") return !footwork.IsGerund || _draft.SentenceEnded; // "stand up bringing the left foot to the right"
@@ -302,6 +309,13 @@ public sealed partial class Reader
         // Two steps in one breath are two moves; a turn and a step are one.
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
+    }
+
+    /// <summary>"Thrust with a small step of the left foot": what goes along with it.</summary>
+    private bool SaidWith(int i)
+    {
+        while (i > 0 && _lexemes[i - 1].Kind is "filler" or "detail") if (_lexemes[--i].Plain == "with") return true;
+        return false;
     }
 
     /// <summary>"Switch the hands, step in and strike": the hands make ready for what is done on the same count.</summary>

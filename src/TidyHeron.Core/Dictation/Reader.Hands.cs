@@ -136,11 +136,12 @@ public sealed partial class Reader
         // "Left foot to the middle, low block": off the side line, to the side of the foot.
         if ((lexeme.Plain is "to the middle" || lexeme.Plain is "middle" or "the middle" && i > 0 && (Follows(i, "to") || _lexemes[i - 1].Plain.EndsWith(" to", StringComparison.Ordinal))) && _draft is { Foot: { } middle, Footwork: null or "step", HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } && Now().Heading.Degrees is 90 or 270)
         {
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 90, middle);
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide, _draft.TurnedAround) = ("step", 90, middle, true);
             Note(lexeme, "turn", "Read as a right angle.", "the front");
             return;
         }
         Note(lexeme, "level");
+        if (_level == level && i > 0 && _levelLexeme == _lexemes[i - 1]) return; // "low to the knee": said twice
         var next = Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
         var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" && _draft is { Hands: [.., { Level: null }] };

@@ -46,7 +46,7 @@ public sealed partial class Reader
             Note(lexeme, "stance");
             return true;
         }
-        if ((after == "up" || after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up") && (_draft is { Footwork: "step" or "lift-foot" or null, IsDone: false } || _draft.SentenceEnded))
+        if ((after == "up" || after is "comes" or "goes" && i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "up") && (_draft is { Footwork: "step" or "lift-foot" or "rise" or null, IsDone: false } || _draft.SentenceEnded))
         {
             // "Bring the left knee up".
             if (_draft.SentenceEnded && _draft.HasBody) Begin(Counting.Own);

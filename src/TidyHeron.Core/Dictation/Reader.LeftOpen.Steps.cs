@@ -26,7 +26,7 @@ public sealed partial class Reader
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
         lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
         var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
-            || (_explicitCounts || OneOfThree(i)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
+            || (_explicitCounts || OneOfThree(i) || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         // "Right lunge punch, left lunge punch": one step each, so one count each.
@@ -35,6 +35,10 @@ public sealed partial class Reader
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));
     }
+
+    /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>
+    private bool SteppedWithTheOther(Term term, Hand hand) =>
+        _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands: [{ } before] }] && before.Technique == term.Id && before.Hand == hand.Other;
 
     /// <summary>"6: step, right inside block. 7: step, left inside block. 8: right punch, shout.": the shout ends the line of steps with one more.</summary>
     private bool EndsALineOfSteps(int i) =>

@@ -33,6 +33,7 @@ public sealed partial class Reader
         FillInWhatGoesOn();
         ReadListsOfOrdinals();
         FindSeriesOfSteps();
+        FindKicksInARow();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.

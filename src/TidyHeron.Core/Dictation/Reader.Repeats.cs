@@ -27,7 +27,7 @@ public sealed partial class Reader
             return;
         }
         // "Step forward with the right foot and do it again the other way": with this step.
-        if (_draft is { Footwork: "step", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "and" && clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("otherSide")) && LastHandsInOrder() is { Count: > 0 } mirrored)
+        if (_draft is { Footwork: "step" or "step-back", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "and" && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times" or "from") && LastHandsInOrder() is { Count: > 0 } mirrored)
         {
             foreach (var (each, k) in mirrored.Select((h, k) => (h, k)))
             {

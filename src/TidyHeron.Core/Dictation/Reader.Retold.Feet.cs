@@ -190,6 +190,19 @@ public sealed partial class Reader
         // "Both sticks come back to the shoulder": no foot does.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back" or "step", Plain: "come back" or "comes back" or "go back" or "comes" or "goes" } && Previous(i) is { Kind: "weapon" })
             AsNote(i, EndOfClause(i));
+        // "Crescent again with the left": a step in a crescent, with that foot.
+        if (_lexemes[i] is { Kind: "detail", Plain: "crescent" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes.GetRange(i + 1, EndOfClause(i) - i).All(l => l.Kind is "again" or "filler" or "side") && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("side")) is var arc and > 0)
+        {
+            BecomesTerm(i, "footwork", "crescent-step");
+            for (var k = i + 1; k < arc; k++) BecomesSmall(k);
+            _lexemes.Insert(arc + 1, new Lexeme("footNoun", "foot", _lexemes[arc].Start + _lexemes[arc].Length, 0, "foot"));
+        }
+        // "Sink into the bow": stood in.
+        if (_lexemes[i].Is("footwork", "bow") && _lexemes[i].Plain == "bow" && Follows(i, "into", "in") | (i > 1 && _lexemes[i - 1].Plain is "the" or "a" && _lexemes[i - 2].Plain.EndsWith(" into", StringComparison.Ordinal)) && ClauseOf(i).Any(l => l.Is("footwork", "shift") || l.Is("footwork", "step")))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !_lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+            BecomesTerm(i, "footwork", "pull-together");
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

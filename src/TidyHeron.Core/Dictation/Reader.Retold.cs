@@ -68,6 +68,17 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "staff-rising-strike");
             BecomesSmall(i - 1);
         }
+        // "Step back and bring the jo up in front": held ready, where nothing else is done with it in that sentence.
+        if (_lexemes[i].Is("weapon", "staff") && Previous(i) is { Plain: "bring" or "brings" or "raise" } brought && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "up" or "level" or "in front" or "across" && !Clauses(i).Any(l => l.Kind is "technique" or "stance") && Clauses(i).Any(l => l.Is("footNoun")))
+        {
+            BecomesSmall(_lexemes.IndexOf(brought));
+            BecomesTerm(i, "technique", "staff-guard");
+            if (_lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
+        }
+        // "Lower the jo", "swing the jo around the head and strike": how it comes there.
+        if (_lexemes[i] is { Plain: "lower" or "lowers", Kind: "level" } && Next(i) is { Kind: "weapon" } || _lexemes[i] is { Plain: "swing" or "swings" or "bring" or "brings", Kind: "unread" } && Next(i) is { Kind: "weapon" } && ClauseOf(i).Any(l => l.IsHandTechnique)) AsNote(i, IndexAfter(i));
+        // "Change the sabre to the left hand": who holds it.
+        if (_lexemes[i].Plain is "change" or "changes" && i + 2 < _lexemes.Count && Next(i) is { Kind: "weapon" } && _lexemes[EndOfClause(i)] is { Kind: "handNoun" }) AsNote(i, EndOfClause(i));
         // "Roll the bo": the weapon rolls, nobody else.
         if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
         // "One handed swing across": with the staff it strikes.
@@ -160,6 +171,9 @@ public sealed partial class Reader
         // "Then he grabs your hand, so twist …": the partner does, and nothing is counted for it.
         if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "somebody" or "someone" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique") && EndOfClause(i) is var done && _lexemes.GetRange(i, done - i + 1).Any(l => l.Plain is "you" or "your" or "at you") && !_lexemes.GetRange(i, done - i + 1).Any(l => l.Is("then")))
             AsNote(i, done);
+        // "He punches high, you step back": so does he here.
+        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "partner" or "attacker" or "opponent" } && (StartsSentence(i) || i > 0 && _lexemes[i - 1].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "footwork" && EndOfClause(i) is var attacks && attacks + 2 < _lexemes.Count && _lexemes[attacks + 2].Plain is "you" or "we" or "i")
+            AsNote(i, attacks);
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
         // "Salute, right fist against left palm": how the hands lie.
@@ -218,9 +232,19 @@ public sealed partial class Reader
         // "Reverse punch right in front stance": the hand's side, not the stance's.
         if (_lexemes[i].Is("side") && i > 0 && _lexemes[i - 1].IsHandTechnique && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Next(i) is { Kind: "stance" } && !(i > 1 && _lexemes[i - 2].Kind is "side" or "handNoun"))
             (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 1]);
+        // "Press the right palm down": the hand that does it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true } && Previous(pressing) is { } verb2 && _lexemes.IndexOf(verb2) >= FirstOfClause(i))
+            _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "And the kick. Right kick, …": announced.
         if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
+        // "High block, left, go!": so is one told after a comma.
+        if (_lexemes[i].IsHandTechnique && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].IsStop && StartsSentence(i) && !RestOfSentence(i + 2).Any(l => l.Kind is "side" or "technique" or "stance" or "footwork"))
+        {
+            var side = _lexemes[i + 2];
+            _lexemes.RemoveAt(i + 2);
+            _lexemes.Insert(i, side);
+        }
         // "Lunge punch R.": the hand told after what it does.
         if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
             (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
@@ -256,6 +280,17 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
             BecomesSmall(i - 1);
         }
+        // "Finish facing the audience": in front, as everybody stands before a form begins.
+        if (_lexemes[i].Plain is "audience" or "judges" or "spectators" && Previous(i) is { Kind: "facing" } && _lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "Turns back to face me": who teaches stands in front.
+        if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1].Is("facing")) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "The left foot steps up to the left front": to that corner.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop && (Follows(i - 1, "to", "towards", "toward") || _lexemes.Take(i - 1).LastOrDefault(l => !l.Is("filler")) is { Kind: "beside" }) && ClauseOf(i).Any(l => l.Is("footNoun") || l.Is("footwork")))
+        {
+            if (_lexemes.FindLastIndex(i, l => l.Is("beside")) is var beside and >= 0 && !_lexemes.GetRange(beside, i - beside).Any(l => l.IsStop)) BecomesSmall(beside);
+            _lexemes[i] = _lexemes[i] with { Value = _lexemes[i - 1].Value == "left" ? "frontLeft" : "frontRight", Plain = "front corner" };
+            BecomesSmall(i - 1);
+        }
         // "So from left front you end in right back stance": out of which one comes.
         if (_lexemes[i].Is("from") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2] is { Plain: "front" or "back", Kind: not "stance" } && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("stance")))
             AsNote(i, i + 2);
@@ -284,6 +319,12 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "It's a swing of the back leg, one-eighty to the left": what is done.
+        if (_lexemes[i] is { Kind: "note", Plain: "its a" or "thats a" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "swing" or "step" or "turn" or "pivot" or "spin" && RestOfSentence(i).Any(l => l.Kind is "relFoot" or "footNoun" or "degrees" or "amount"))
+        {
+            BecomesSmall(i);
+            if (_lexemes[i + 1].Plain == "swing") BecomesTerm(i + 1, "footwork", "step");
+        }
         // "The front leg, left that is, …": nothing is told after it.
         if (_lexemes[i] is { Kind: "note", Plain: "that is" } && Alone(i)) BecomesSmall(i);
         // "And people always get this wrong, …": said of the moves, not to be done.
