@@ -23,6 +23,9 @@ internal static partial class Lexer
     [GeneratedRegex(@"^\s*[-–•*]\s", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
     private static partial Regex Bullet();
 
+    [GeneratedRegex(@"^[\s\[(]*(\d{1,2}:\d{2})(?!\d)", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
+    private static partial Regex TimeStamp();
+
     [GeneratedRegex(@"[.!?;:]\s*$", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
     private static partial Regex LineEnd();
 
@@ -41,6 +44,8 @@ internal static partial class Lexer
         }
 
         var labels = Labels(text);
+        // "0:03 turns left", line after line: when it is seen in a recording.
+        var times = TimeStamp().Matches(text) is { Count: >= 3 } stamps ? stamps.Select(m => m.Groups[1].Index).ToHashSet() : [];
         // "… / … / …": moves parted by slashes, unless each line has a few of its own.
         var slashed = text.Split(" / ").Length is var parts and > 4 && parts > 4 * text.Split('\n').Length;
         var wrapped = IsWrapped(text);
@@ -63,6 +68,11 @@ internal static partial class Lexer
                 {
                     words[^1] = ordinal;
                     spans[^1] = (spans[^1].Start, spans[^1].Length + token.Length);
+                    continue;
+                }
+                if (times.Contains(token.Index))
+                {
+                    Add("video", token.Index, token.Length, null);
                     continue;
                 }
                 if (labels.TryGetValue(token.Index, out var label))

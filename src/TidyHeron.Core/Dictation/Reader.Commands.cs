@@ -30,6 +30,13 @@ public sealed partial class Reader
             AsNote(i, end - 1);
             return false;
         }
+        // "And it's the same again, right foot, cat stance, …", "turn to the right side, same, square stance, …": told out after a comma, foot and stance and all.
+        if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ",") && clause.Any(l => l.Is("again")) && clause.All(l => l.Kind is "again" or "filler" or "then") && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var anew && anew.Any(l => l.Is("stance")) && anew.Any(l => l.Is("side")) && anew.Any(l => l.Kind is "technique" or "handNoun")
+            && (anew.Any(l => l.Is("footNoun")) || _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork"))))
+        {
+            AsNote(i, end - 1);
+            return false;
+        }
         // "Turn to the right, back stance, mirror image, double block, right inside, left rising": told out.
         if (!_explicitCounts && clause is [{ Kind: "otherSide", Plain: "mirror image" or "mirrored" or "mirror" }] && i > 0 && _lexemes[i - 1].Is("stop", ",") && end < _lexemes.Count && _lexemes[end].Is("stop", ",")
             && RestOfSentence(end).Count(l => l.IsHandTechnique) >= 2 && RestOfSentence(end).Any(l => l.Is("side")))

@@ -120,7 +120,7 @@ public sealed partial class Reader
             TakeDirection(i, Heading.Front, said: true); // "turn front"
             return;
         }
-        if (lexeme.Plain == "front" && Alone(i) && (Previous(i) is { Kind: "footNoun" } || Previous(i) is { Kind: "footwork", Value: "step" } && _draft.Foot is not null) && _lexemes[i - 1] == Previous(i))
+        if (lexeme.Plain == "front" && Alone(i) && (Previous(i) is { Kind: "footNoun" } || Previous(i) is { Kind: "way", Plain: "back" } && StartsSentence(IndexBefore(i)) || Previous(i) is { Kind: "footwork", Value: "step" } && _draft.Foot is not null) && (_lexemes[i - 1] == Previous(i) || _lexemes[i - 1].Plain == "to" && IndexBefore(i) == i - 2))
         {
             TakeDirection(i, Heading.Front, said: false); // "left foot front", "left foot steps front"
             return;
@@ -167,6 +167,13 @@ public sealed partial class Reader
             return;
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
+        // …but off a side line, by who says "turns to the front" as well, it is that wall.
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft.IsTurning && !_draft.HasTurn && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "front" or "the front" or "to the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        {
+            TakeDirection(i, new Heading(180), said: true);
+            Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");
+            return;
+        }
         if (backwards && !lexeme.Plain.Contains("wall") && !(lexeme.Plain == "south" && _lexemes.Any(l => l.Plain is "north" or "east" or "west")) && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;

@@ -85,7 +85,7 @@ public sealed partial class Reader
     /// <summary>"Walk three steps, right, left, right": each of them is a move, unless what is done with each is said.</summary>
     private void TakeStepsSaid(int i)
     {
-        if (_stepsSaid < 2 || RestOfSentence(i).Any(l => l.IsHandTechnique && l.Plain.EndsWith('s')) || _draft.IsDone) return;
+        if (_stepsSaid < 2 || RestOfSentence(i).Any(l => l.IsHandTechnique && (l.Plain.EndsWith('s') || HasNoPlural(l) && SidesAhead(_lexemes.IndexOf(l), _stepsSaid))) || _draft.IsDone) return;
         var at = i + 1;
         if (at < _lexemes.Count && _lexemes[at] is { Kind: "way", Value: "forward" }) at++;
         var sides = new List<Side>();

@@ -87,6 +87,7 @@ public sealed partial class Reader
     private void AssignHand(int i, Hand hand)
     {
         if (_hand is not null && _level is not null) Settle(); // "left hand middle, right hand high"
+        ComesBackMeanwhile(i, hand);
         var next = Next(i);
         var previous = Previous(_lexemes[i].Kind == "handNoun" && _lexemes[i].Value != "both" ? SideIndex(i) : i);
         // "Block right hand and punch": the hand of what was just said.
@@ -112,6 +113,18 @@ public sealed partial class Reader
             return;
         }
         (_hand, _limbLexeme) = (hand, _lexemes[i]);
+    }
+
+    /// <summary>"The left hand comes back and the right hand punches": what the first of them does meanwhile is a remark.</summary>
+    private void ComesBackMeanwhile(int i, Hand hand)
+    {
+        if (_hand is not (Hand.Left or Hand.Right) || hand != _hand.Value.Other || _limbLexeme is not { Kind: "handNoun" } limb || _lexemes.IndexOf(limb) is var at && at < 0) return;
+        var (first, last) = (SideIndex(at), SideIndex(i) - 1);
+        while (last > at && (_lexemes[last].Is("filler") || _lexemes[last].IsStop) && _lexemes[last].Plain is not ("down" or "up" or "back" or "in")) last--;
+        if (last <= at || !_lexemes.GetRange(at + 1, last - at).All(l => l.Kind is "filler" or "way" or "level" or "detail") || _lexemes.GetRange(at + 1, last - at).All(l => l.Plain is "and" or "the")) return;
+        _draft.Notes.Add(_text[_lexemes[first].Start..(_lexemes[last].Start + _lexemes[last].Length)]);
+        _fields.Add(new ReadField(_draft.Id, "note", limb.Start, limb.Length, "Kept as a remark: no technique was heard.", ""));
+        (_hand, _limbLexeme) = (null, null);
     }
 
     private void TakeLevel(int i)

@@ -34,6 +34,7 @@ public sealed partial class Reader
         ReadListsOfOrdinals();
         FindSeriesOfSteps();
         FindKicksInARow();
+        FindTechniquesEachWithAStep();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.

@@ -203,6 +203,27 @@ public sealed partial class Reader
         // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
         if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !_lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
             BecomesTerm(i, "footwork", "pull-together");
+        // "Pivot around to the left": like "turn around".
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "pivot" or "pivots" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            BecomesSmall(i + 1);
+        }
+        // "Right lunge punch when you land": the kick before it comes down in front.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land" or "lands" or "landing" } && Alone(i) && Follows(i, "when", "as", "you") && ClauseOf(i).Any(l => l.IsHandTechnique) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesSmall(i);
+        // "The right foot goes round behind, …, right low block.": so far as to face the other way, if nothing else is told.
+        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var goesRound && _lexemes[goesRound].Is("side") && !Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "place" or "clock" or "facing" or "otherSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
+            && RestOfSentence(i).FirstOrDefault(l => l.Value is "low-block" or "rising-block" or "knife-hand-block") is { } over && _lexemes.Take(_lexemes.IndexOf(over)).LastOrDefault(l => l.Is("side")) is { } with && with.Value == _lexemes[goesRound].Value)
+        {
+            var (from, length, round) = (_lexemes[i].Start, _lexemes[i].Length, _lexemes[goesRound].Value);
+            _lexemes[i] = new Lexeme("footwork", "turn", from, length, "turn around", TermOf("turn"));
+            _lexemes.Insert(i + 1, new Lexeme("degrees", "180", from + length, 0, "180 degrees"));
+            _lexemes.Insert(i + 2, new Lexeme("turnSide", round, from + length, 0, round));
+        }
+        // "Jump kick with the left, land on the left foot, right foot forward": the one that kicked, said again.
+        if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
+            AsNote(i - 1, i);
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

@@ -82,8 +82,8 @@ public sealed partial class Reader
         // "Roll the bo": the weapon rolls, nobody else.
         if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
         // "One handed swing across": with the staff it strikes.
-        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "technique" or "footNoun" or "footwork") && WeaponInPlay() is { } swung && (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to" || ClauseOf(i).Any(l => l.Is("weapon"))))
-            BecomesTerm(i, "technique", swung switch { "staff" => "staff-horizontal-strike", "sword" => "sword-horizontal-cut", _ => "truncheon-strike" });
+        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop && l.Plain != "and").Any(l => l.Kind is "technique" or "footNoun" or "footwork") && WeaponInPlay() is { } swung && (i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to" || WeaponInPlay() == "flail") || ClauseOf(i).Any(l => l.Is("weapon"))))
+            BecomesTerm(i, "technique", swung switch { "staff" => "staff-horizontal-strike", "sword" => "sword-horizontal-cut", "flail" => "flail-strike", _ => "truncheon-strike" });
         // "Cut horizontally": which cut.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
         {
@@ -122,7 +122,7 @@ public sealed partial class Reader
     private string? WeaponInPlay()
     {
         var weapon = _lexemes.FirstOrDefault(l => l.Is("weapon"))?.Value ?? CarriedBefore() ?? (SpeaksOf("staff") ? "staff" : null);
-        return weapon is "staff" or "sword" or "truncheon" ? weapon : null;
+        return weapon is "staff" or "sword" or "truncheon" or "flail" ? weapon : null;
     }
 
 
@@ -235,6 +235,8 @@ public sealed partial class Reader
         // "Press the right palm down": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true } && Previous(pressing) is { } verb2 && _lexemes.IndexOf(verb2) >= FirstOfClause(i))
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
+        // "Right punch over the block": over what was done before.
+        if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
         // "And the kick. Right kick, …": announced.
         if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
@@ -282,6 +284,18 @@ public sealed partial class Reader
         }
         // "Finish facing the audience": in front, as everybody stands before a form begins.
         if (_lexemes[i].Plain is "audience" or "judges" or "spectators" && Previous(i) is { Kind: "facing" } && _lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "Turn over the left shoulder to the right side": a side of the hall, as the way round is told.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "side" or "wall" && Follows(i, "to") && Previous(i) is { Kind: "filler" or "side" or "order" or "gaze" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Plain.EndsWith("shoulder", StringComparison.Ordinal)) && told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesSmall(i + 1);
+        }
+        // "The first comes from the left: turn, …": that is where one turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ":") && _lexemes[i - 2] is { Kind: "strikeFrom" } comes)
+            _lexemes.Insert(i + 1, new Lexeme("turnSide", comes.Value, _lexemes[i].Start + _lexemes[i].Length, 0, comes.Value));
+        // "The third comes from the front: left foot forward, …": one faces it.
+        if (_lexemes[i] is { Kind: "place", Value: "front" } && Previous(i) is { Kind: "from" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && ClauseOf(i).Any(l => l.Plain is "comes" or "attacks" or "is coming"))
+            _lexemes.InsertRange(i + 2, [new Lexeme("facing", "facing", _lexemes[i + 1].Start + 1, 0, "facing"), new Lexeme("place", "front", _lexemes[i + 1].Start + 1, 0, "the front"), new Lexeme("stop", ",", _lexemes[i + 1].Start + 1, 0, "")]);
         // "Turns back to face me": who teaches stands in front.
         if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1].Is("facing")) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
         // "The left foot steps up to the left front": to that corner.

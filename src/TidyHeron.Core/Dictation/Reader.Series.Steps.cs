@@ -26,6 +26,40 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Punch right, punch left, punch right, each with a step": a step with each of them.</summary>
+    private void FindTechniquesEachWithAStep()
+    {
+        for (var i = 1; i < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !_lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way")) continue;
+            var first = i;
+            while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
+            var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();
+            // "The right hand strikes the neck, then left hand, then right hand": the same, hand by hand.
+            if (done.Count == 1 && HandsAlone(done[0], i) is { Count: > 0 } more)
+            {
+                foreach (var hand in more.AsEnumerable().Reverse())
+                    _lexemes.Insert(hand + 1, _lexemes[done[0]] with { Start = _lexemes[hand].Start + _lexemes[hand].Length, Length = 0 });
+                i += more.Count;
+                done = [.. Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique)];
+            }
+            if (done.Count < 2 || done.Any(k => _lexemes[k].Value != _lexemes[done[0]].Value) || _lexemes.GetRange(first, i - first).Any(l => l.Kind is "stance" or "footNoun" or "footwork")) continue;
+            AsNote(FirstOfClause(i), EndOfClause(i));
+            foreach (var k in done.AsEnumerable().Reverse())
+            {
+                var clause = FirstOfClause(k);
+                if (clause > 0 && _lexemes[clause - 1].Is("stop", ",")) _lexemes[clause - 1] = _lexemes[clause - 1] with { Value = "." };
+                if (_lexemes[clause].Is("then")) clause++;
+                _lexemes.InsertRange(clause, [new Lexeme("footwork", "step", _lexemes[clause].Start, 0, "step", TermOf("step")), new Lexeme("stop", ",", _lexemes[clause].Start, 0, "")]);
+            }
+            i += 2 * done.Count;
+        }
+    }
+
+    /// <summary>The hands that stand alone in clauses after a technique: ", then left hand, then right hand".</summary>
+    private List<int> HandsAlone(int technique, int end) =>
+        [.. Enumerable.Range(technique + 1, end - technique - 1).Where(k => _lexemes[k].Is("handNoun") && Alone(k) && _lexemes[k - 1].Is("side") && Previous(k - 1) is null or { Kind: "then" })];
+
     /// <summary>"Two front kicks, right and left, each landing in front with a reverse punch": one after the other, each with what is said of each.</summary>
     private void FindKicksInARow()
     {

@@ -46,7 +46,7 @@ public sealed partial class Reader
         while (before >= 0 && _lexemes[before].Kind is "tempo" or "level" or "filler") before--;
         if (before > 0 && _lexemes[before] is { Kind: "footwork", Value: "step", Plain: "step" } && _lexemes[before - 1].Is("number")) before--; // "three step punches"
         if (before >= 0 && _lexemes[before] is { Kind: "number" } number && number.Number is >= 2 and <= 5 && (IsPlural(_lexemes[i]) || HasNoPlural(_lexemes[i]) && !(StartsSentence(before) && char.IsDigit(_text[number.Start]))) && !IsCountMark(before) && !Alone(before)) return number.Number;
-        if (_stepsSaid > 1 && IsPlural(_lexemes[i]) && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) return _stepsSaid;
+        if (_stepsSaid > 1 && (IsPlural(_lexemes[i]) || HasNoPlural(_lexemes[i])) && _draft is { Footwork: "step", Hands.Count: 1, SentenceEnded: false }) return _stepsSaid;
         return _listed >= 2 && _draft is { Hands.Count: 1, Stance: null } && SidesAhead(i, _listed) ? _listed : 1;
     }
 

@@ -63,6 +63,7 @@ internal sealed class Unheeded
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
             { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
+            { Kind: "degrees" } faced when i > 0 && _heard[i - 1].Is("facing") => after.Heading.Degrees == faced.Number % 360 || before.Heading.Degrees == faced.Number % 360,
             { Kind: "degrees" } degrees => move.Turn?.Amount == degrees.Number || turned == degrees.Number % 360 || turned == 360 - degrees.Number || move.Facing is not null && degrees.Number == 45,
             { Kind: "turnSide", Value: "left" or "right" } => move.Turn?.Side == lexeme.Side || move.Facing is not null || move.Gaze is not null || move.Footwork?.Way is not null,
             { Kind: "clock" } clock when Heading.FromClock(clock.Number) is var there => after.Heading == there || before.Heading == there || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" }

@@ -30,9 +30,9 @@ public class UnheededTests
     {
         ["bo-in-japanese-counts"] = ["left foot"],
         ["both-names-of-it"] = ["left forearm"],
-        ["caught-fist-at-the-hip"] = ["right fist", "left fist"],
+        ["caught-fist-at-the-hip"] = ["right fist"],
         ["for-my-own-memory"] = ["left foot"],
-        ["hold-the-ball-and-step"] = ["crane", "right hand", "left hand"],
+        ["hold-the-ball-and-step"] = ["crane", "left hand"],
         ["little-set-southern"] = ["Open the horse"],
         ["my-teachers-teacher"] = ["right"],
         ["what-i-do"] = ["left foot"],
