@@ -53,7 +53,7 @@ public sealed partial class Reader
             if (_lexemes[i] is not { Kind: "number" } many || many.Number is < Fewest or > 400 || _lexemes[i + 1].Plain is not ("moves" or "movements" or "counts" or "techniques" or "steps" or "motions")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
-            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with") && !(first == 0 && sentence.Count(l => !l.IsStop) > 2 && sentence.All(l => l.Kind is "filler" or "unread" or "then" or "number" or "countNoun" or "countWord" or "weapon" or "footwork" || l.IsStop)))) continue;
+            if (_lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with") && !(_lexemes[i + 1].Plain != "steps" && first == 0 && sentence.Count(l => !l.IsStop) > 2 && sentence.All(l => l.Kind is "filler" or "unread" or "then" or "number" or "countNoun" or "countWord" or "weapon" or "footwork" || l.IsStop)))) continue;
             _lexemes[i] = new Lexeme("declares", many.Value, many.Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - many.Start, many.Plain);
             _lexemes.RemoveAt(i + 1);
             return;
@@ -77,7 +77,7 @@ public sealed partial class Reader
             if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("stance")) >= 2 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "stance" or "passage" || l.IsStop) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
                 AsNote(first, end);
             // "You go to the left, then to the right, then up the middle.": the way the form takes.
-            if (sentence.Any(l => l.Is("side", "left")) && sentence.Any(l => l.Is("side", "right")) && sentence.Any(l => l.Is("then")) && sentence.All(l => l.Kind is not ("technique" or "stance" or "footNoun" or "handNoun" or "degrees" or "number") && !(l.Is("footwork") && !l.Plain.StartsWith("go", StringComparison.Ordinal))) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
+            if (Enumerable.Range(first, end - first + 1).Where(k => _lexemes[k].Is("side") && Follows(k, "to")).Select(k => _lexemes[k].Value).Distinct().Count() == 2 && sentence.Any(l => l.Is("then")) && sentence.All(l => l.Kind is not ("stance" or "footNoun" or "handNoun" or "degrees") && !(l.Is("technique") && !IsPlural(l)) && !(l.Is("footwork") && !l.Plain.StartsWith("go", StringComparison.Ordinal) && l.Plain != "moves")) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
                 AsNote(first, end);
             if (sentence.Any(l => l.Kind is "side" or "turnSide" or "degrees") || !rest.Any(l => l.Is("side"))) continue;
             // "He needs the first eight moves.": how many of them.

@@ -89,6 +89,12 @@ public sealed partial class Reader
 
     private void TakeDirection(int i, Heading heading, bool said)
     {
+        // "You're facing the right side of the hall.": as one stands already.
+        if (said && StartsSentence(IndexBefore(i)) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "youre" or "were" or "you are" or "we are" or "hes") && RestOfSentence(i).All(l => l.Is("filler") || l.IsStop) && _draft.SentenceEnded && AfterDraft().Heading == heading)
+        {
+            Note(_lexemes[i], "facing");
+            return;
+        }
         // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
         if (_draft.Facing == heading && _draft is { IsDone: false, Stance: null })
         {

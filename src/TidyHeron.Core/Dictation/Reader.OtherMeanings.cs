@@ -149,7 +149,7 @@ public sealed partial class Reader
             else Note(lexeme, "filler");
             return true;
         }
-        if (lexeme.Plain is "cross" && (Previous(i) is { Kind: "side" } && _side is not null || Previous(i) is { Kind: "handNoun" or "relHand" } && _hand is not null) && Next(i) is null or { Kind: "technique" or "then" or "together" } && _foot is null)
+        if (lexeme.Plain is "cross" && _hand != Hand.Both && (Previous(i) is { Kind: "side" } && _side is not null || Previous(i) is { Kind: "handNoun" or "relHand" } && _hand is not null) && Next(i) is null or { Kind: "technique" or "then" or "together" } && _foot is null)
         {
             Retell(i, "reverse-punch"); // "right cross": said with a hand's side only, it is the punch
             return true;

@@ -253,7 +253,7 @@ public sealed partial class Reader
             _draft.Hands[^1] = each with { Hand = sides[0].Hand };
             foreach (var side in sides.Skip(1))
             {
-                Begin(_explicitCounts || _draft.Counting == Counting.Then ? Counting.Then : Counting.Own);
+                Begin(_explicitCounts || _listOfPoints || _draft.Counting == Counting.Then ? Counting.Then : Counting.Own);
                 _draft.Hands.Add(each with { Hand = side.Hand });
             }
             return;
@@ -272,7 +272,7 @@ public sealed partial class Reader
             // The stance is taken once; only what the hands do is repeated.
             for (var k = 0; k < Math.Min(more, 99); k++)
             {
-                var hands = new Move(MoveId.New()) { Hands = _said[^1].Hands, Counting = _explicitCounts ? Counting.Then : Counting.Own };
+                var hands = new Move(MoveId.New()) { Hands = _said[^1].Hands, Counting = _explicitCounts || _listOfPoints ? Counting.Then : Counting.Own };
                 _said.Add(alternating ? Mirror.Of(hands) : hands);
             }
             _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };

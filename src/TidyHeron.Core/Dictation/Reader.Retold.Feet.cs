@@ -224,6 +224,19 @@ public sealed partial class Reader
         // "Jump kick with the left, land on the left foot, right foot forward": the one that kicked, said again.
         if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
             AsNote(i - 1, i);
+        // "Right foot back to cat stance": drawn back, it leads as before if it did.
+        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Is("stance", "cat-stance") && Previous(SideIndex(i - 1)) is null)
+            BecomesTerm(i, "footwork", "slide-back");
+        // "You come round to the left until you face …": one turns.
+        if (_lexemes[i].Plain is "round" or "around" && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" && Next(i) is { Kind: "side" or "facing" } && ClauseOf(i).Any(l => l.Is("facing")))
+            BecomesTerm(i, "footwork", "turn");
+        // "Turn to the front and close.", "left foot in and finish.": one comes back, in the last words.
+        if (_lexemes[i] is { Kind: "footwork", Value: "pull-together", Plain: "close" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "and" && EndOfSentence(i) >= _lexemes.Count - 2 && !ClauseOf(i).Any(l => l.Is("footNoun")))
+        {
+            BecomesTerm(i, "footwork", "return");
+            _lexemes[i] = _lexemes[i] with { Plain = "and return" };
+        }
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2].Plain is "finish" or "done" && Alone(i + 2)) BecomesTerm(i, "footwork", "pull-together");
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

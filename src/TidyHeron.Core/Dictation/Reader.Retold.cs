@@ -237,6 +237,15 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "Right punch over the block": over what was done before.
         if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
+        // "The left palm pierces along the leg": a spear hand.
+        if (_lexemes[i].Plain is "pierces" or "pierce" or "threads" && Previous(i) is { Kind: "handNoun" } or { Kind: "technique", Plain: "palm" })
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "spear-hand");
+        }
+        // "Right palm up over the head": where it is held.
+        if (_lexemes[i].Plain is "palm" or "hand" && _lexemes[i].Kind is "technique" or "handNoun" && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "up" or "raised" && _lexemes[i + 2].Is("level") && Alone(i + 2) && ClauseOf(i).Count(l => l.Is("technique")) <= 1)
+            AsNote(i - 1, i + 2);
         // "And the kick. Right kick, …": announced.
         if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
@@ -296,6 +305,17 @@ public sealed partial class Reader
         // "The third comes from the front: left foot forward, …": one faces it.
         if (_lexemes[i] is { Kind: "place", Value: "front" } && Previous(i) is { Kind: "from" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && ClauseOf(i).Any(l => l.Plain is "comes" or "attacks" or "is coming"))
             _lexemes.InsertRange(i + 2, [new Lexeme("facing", "facing", _lexemes[i + 1].Start + 1, 0, "facing"), new Lexeme("place", "front", _lexemes[i + 1].Start + 1, 0, "the front"), new Lexeme("stop", ",", _lexemes[i + 1].Start + 1, 0, "")]);
+        // "Face your right-hand side": of the hall, as one stands in front of it.
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Plain: "hand", Kind: "handNoun" } && _lexemes[i + 2].Plain == "side" && (Previous(i) is { Kind: "facing" } || Follows(i, "to")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
+        // "Front, left foot, walking stance, …": told like "front: …".
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        // "Left, walking stance, low block.": so is a side where one has only stood yet.
+        if (_lexemes[i].Is("side") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("stance") && RestOfSentence(i + 2).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "turnSide") && !_lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
         // "Turns back to face me": who teaches stands in front.
         if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1].Is("facing")) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
         // "The left foot steps up to the left front": to that corner.
@@ -344,6 +364,8 @@ public sealed partial class Reader
         // "And people always get this wrong, …": said of the moves, not to be done.
         if (_lexemes[i].Plain is "wrong" or "forget" or "forgets" or "mistake" or "confused" && ClauseOf(i).All(l => l.Kind is "filler" or "note" or "unread") && FirstOfClause(i) is var aside)
             AsNote(aside, EndOfClause(i));
+        // "Repeat all".
+        if (_lexemes[i].Plain == "all" && Alone(i) && i > 0 && _lexemes[i - 1].Is("again")) _lexemes[i] = _lexemes[i] with { Kind = "passage", Value = "all" };
         // "Opening of the crane set": the set's name.
         if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && Follows(i, "of", "the", "a") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
         {

@@ -45,6 +45,9 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"the {side.Word}" };
             return true;
         }
+        // "Draw the left foot to the right and step out": beside the other one.
+        if (Follows(i, "to") && previous is { Kind: "footNoun" } && next is null or { Kind: "footwork" } && _draft is { Foot: { } drawn, Footwork: "pull-together", Way: null, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false } && drawn == side.Other)
+            return true;
         // "The left foot forward to the right.": up to the other one, where nothing is done there.
         if (Follows(i, "to") && Alone(i) && previous is { Kind: "way", Value: "forward" } && _draft is { Foot: { } comes, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false } && comes == side.Other && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance"))
         {

@@ -152,7 +152,7 @@ public sealed partial class Reader
                     if (_draft is { IsNumbered: true, HasBody: false, Tempo: Tempo.Held }) _draft.Footwork = "stay";
                 }
                 // "Baro: turn left on the right foot.": how one comes back is the closing's.
-                else if (lexeme.Value == ":" && _draft is { Footwork: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
+                else if (lexeme.Value == ":" && (_draft is { Footwork: "return" } || _draft is { Footwork: "bow" } && (NothingCounted || EndOfSentence(i) >= _lexemes.Count - 2) && StartsSentence(i - 1) && !RestOfSentence(i).Any(l => l.Is("footwork"))) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
                 {
                     var last = i + 1;
                     while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
