@@ -244,8 +244,8 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "spear-hand");
         }
         // "Right palm up over the head": where it is held.
-        if (_lexemes[i].Plain is "palm" or "hand" && _lexemes[i].Kind is "technique" or "handNoun" && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "up" or "raised" && _lexemes[i + 2].Is("level") && Alone(i + 2) && ClauseOf(i).Count(l => l.Is("technique")) <= 1)
-            AsNote(i - 1, i + 2);
+        if (_lexemes[i] is { Kind: "detail", Plain: "palm up" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("level") && Alone(i + 1) && !ClauseOf(i).Any(l => l.Is("technique")))
+            AsNote(i - 1, i + 1);
         // "And the kick. Right kick, …": announced.
         if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
