@@ -60,7 +60,7 @@ internal sealed record FootChoice(
         var stance = kind switch
         {
             "return" => opening.Stance,
-            "cross-front" or "cross-behind" when move.Turn is { Amount: 180 } && stances.Of(now.Stance).Feet == FeetKind.Lead => now.Stance, // half a turn uncrosses the legs
+            "cross-front" or "cross-behind" when move.Turn is { Amount: 180 or 270 } && stances.Of(now.Stance).Feet == FeetKind.Lead => now.Stance, // half a turn or more uncrosses the legs
             "cross-front" or "cross-behind" => new TermId("cross-stance"),
             "pull-together" => new TermId("closed-stance"),
             "kneel" => new TermId("kneeling-stance"),

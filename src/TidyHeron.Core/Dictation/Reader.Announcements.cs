@@ -195,7 +195,7 @@ public sealed partial class Reader
             var last = first;
             while (last < _lexemes.Count && !_lexemes[last].EndsSentence) last++;
             var next = last;
-            while (next < _lexemes.Count && !IsCountMark(next)) next++;
+            while (next < _lexemes.Count && !IsCountMark(next) && !_lexemes[next].Is("cut")) next++;
             if (last >= next || first >= last) continue;
             var (title, told) = (_lexemes.GetRange(first, last - first), _lexemes.GetRange(last, next - last));
             if (title.Any(l => l.Kind is "side" or "footNoun" or "degrees" or "clock" or "turnSide" or "facing" or "again" or "otherSide" or "times" or "weapon") || !told.Any(l => l.Is("side"))) continue;

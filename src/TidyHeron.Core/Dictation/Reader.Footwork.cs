@@ -252,7 +252,11 @@ public sealed partial class Reader
         // "Open both hands, step back with the right foot": a clause of its own, which the feet do.
         if (_hand is not null && i > 0 && _lexemes[i - 1].IsStop && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "turn" or "jump" or "slide" or "spin" or "pivot")
         {
-            if (!StaysARemark()) Leftover(_limbLexeme);
+            if (_limbLexeme is { } limb && !StaysARemark())
+            {
+                _draft.Notes.Add(Slice(limb));
+                _fields.Add(new ReadField(_draft.Id, "note", limb.Start, limb.Length, "Kept as a remark: no technique was heard.", ""));
+            }
             (_hand, _limbLexeme) = (null, null);
             return false;
         }

@@ -25,7 +25,7 @@ public sealed partial class Reader
     {
         var at = IndexAfter(i);
         // "Look the other way, left low block in horse": to the other side, where the feet stay.
-        if (at == i + 1 && _lexemes[at] is { Kind: "place", Plain: "the other way" } && _ways.Stances.Of(Now().Stance).IsStraddle && RestOfSentence(at).All(l => l.Kind is not ("footwork" or "footNoun") && !(l.Is("stance") && l.Term!.Id != Now().Stance)))
+        if (at == i + 1 && _lexemes[at] is { Kind: "place", Plain: "the other way" } && AfterDraft().Stance is var stood && _ways.Stances.Of(stood).IsStraddle && RestOfSentence(at).All(l => l.Kind is not ("footwork" or "footNoun") && !(l.Is("stance") && l.Term!.Id != stood)))
         {
             var to = RestOfSentence(at).FirstOrDefault(l => l.Is("side"));
             _lexemes[i] = _lexemes[i] with { Kind = "gaze", Value = to?.Value ?? "overShoulder", Length = _lexemes[at].Start + _lexemes[at].Length - _lexemes[i].Start };

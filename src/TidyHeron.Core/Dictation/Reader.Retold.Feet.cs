@@ -203,8 +203,8 @@ public sealed partial class Reader
         // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
         if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !_lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
             BecomesTerm(i, "footwork", "pull-together");
-        // "Pivot around to the left": like "turn around".
-        if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "pivot" or "pivots" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
+        // "Pivot around to the left", "turns around to the left": like "turn around".
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
         {
             BecomesTerm(i, "footwork", "turn");
             _lexemes[i] = _lexemes[i] with { Plain = "turn around" };

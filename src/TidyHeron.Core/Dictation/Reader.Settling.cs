@@ -59,6 +59,7 @@ public sealed partial class Reader
             else if (_levelLexeme is not { } floor || !floor.Plain.EndsWith("floor", StringComparison.Ordinal) && !floor.Plain.EndsWith("ground", StringComparison.Ordinal)) Leftover(_levelLexeme);
         }
         TakeHandByItself();
+        if (_hand is { } again && _draft is { Hands: [.., { Hand: { } working }] } && working == again) _hand = null; // "right punch, right hand": said twice
         if (_hand is not null && !StaysARemark()) Leftover(_limbLexeme);
         _side = null; _sideLexeme = null; _foot = null; _hand = null; _limbLexeme = null; _level = null; _levelLexeme = null;
     }

@@ -1,0 +1,52 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Labels, questions and words alone in their sentence: what they are about is told by what follows.</summary>
+public sealed partial class Reader
+{
+    private static readonly HashSet<string> Labels = ["feet", "foot", "footwork", "hands", "hand", "arms", "arm", "stance", "technique", "techniques", "legs", "body", "direction"];
+
+    /// <summary>"Feet: left foot steps left. Hands: left low block.": what the words after a label are about; together they tell one move.</summary>
+    private void FindLabels()
+    {
+        var labels = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => Labels.Contains(_lexemes[i].Plain) && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("number"))).ToList();
+        if (labels.Count < Numbered) return;
+        var first = _lexemes[labels[0]].Plain;
+        foreach (var i in labels)
+        {
+            BecomesSmall(i);
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+            if (i > 0 && _lexemes[i].Plain != first && _lexemes[i - 1].EndsSentence) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
+        }
+    }
+
+    /// <summary>"Forward. Punch. Turn. Low block.": where words of direction stand in sentences of their own, each belongs to what is done after it.</summary>
+    private void JoinShortSentences()
+    {
+        var alone = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Is("filler") || l.IsStop) && _lexemes[i + 1].EndsSentence
+            && (_lexemes[i] is { Kind: "way", Value: "forward" } || _lexemes[i] is { Kind: "place", Plain: "front" } || _lexemes[i].Is("side") || _lexemes[i].Is("degrees", "45") || _lexemes[i] is { Kind: "footwork", Value: "turn" })
+            && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).ToList() is var next && next.Any(l => l.IsHandTechnique) && next.All(l => l.Kind is "technique" or "level" or "side" or "shout" or "stance" or "filler" || l.IsStop)).ToList();
+        if (alone.Count(i => _lexemes[i].Is("way")) < Numbered) return;
+        foreach (var i in alone.AsEnumerable().Reverse())
+        {
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = _lexemes[i].Is("place") ? ":" : "," };
+            if (_lexemes[i].Is("side")) _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+        }
+    }
+
+    /// <summary>"- Back to horse? - Back to horse, face the front.": in a talk of two, what is asked is told by the answer.</summary>
+    private void FindQuestions()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?' && _lexemes[i + 1].Plain is "no" or "nope" && _lexemes[i + 2].EndsSentence)
+                for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+                    if (!_lexemes[k].IsStop) BecomesSmall(k);
+        if (!_listOfPoints) return;
+        var asked = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?').ToList();
+        if (asked.Count < 2) return;
+        foreach (var end in asked)
+            for (var k = end - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+                if (!_lexemes[k].IsStop) BecomesSmall(k);
+    }
+}

@@ -1,0 +1,90 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Which numbers of a whole text call its counts.</summary>
+public sealed partial class Reader
+{
+    /// <summary>
+    /// "… Nine, step, rising block. End of section one. From here turn left, low block. Step, punch. …": the full stop after which
+    /// nobody calls numbers any more, because far more is done after the last of them than on any before; the end of the text where they go on.
+    /// </summary>
+    private int WhereNumbersEnd(List<int> marks)
+    {
+        const int FarMore = 3; // sentences
+        if (marks.Count < Numbered) return _lexemes.Count;
+        List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && _lexemes.Take(k).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
+        var most = marks.Zip(marks.Skip(1)).Max(p => Deeds(p.First, p.Second).Count);
+        var tail = Deeds(marks[^1], _lexemes.Count);
+        if (tail.Count < Math.Max(most, 1) + FarMore) return _lexemes.Count;
+        var cut = _lexemes.FindIndex(marks[^1], l => l.Is("cut"));
+        return cut > 0 ? EndOfSentence(cut) : tail[Math.Max(most, 1) - 1];
+    }
+
+    /// <summary>"Six, seven and eight are knife hands.", "Ten is a back fist, eleven a low block.": a number and what it is, told like "ten: back fist".</summary>
+    private void PartNumbersFromWhatTheyAre()
+    {
+        // "The first two counts go to the left: …": one and two.
+        for (var i = 0; i + 3 < _lexemes.Count; i++)
+            if (_lexemes[i].Is("ordinal", "1") && StartsSentence(i) && _lexemes[i + 1] is { Kind: "number", Value: "2" or "3" } many && _lexemes[i + 2].Is("countNoun") && _lexemes.GetRange(i, EndOfSentence(i) - i + 1).Any(l => l.Is("stop", ":")))
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "number" };
+                BecomesSmall(i + 2);
+                _lexemes.Insert(i + 2, new Lexeme("stop", ":", _lexemes[i + 2].Start, 0, ""));
+                if (many.Value == "3") _lexemes.Insert(i + 1, new Lexeme("number", "2", many.Start, 0, "two"));
+            }
+        var last = 0;
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("number")) continue;
+            var starts = StartsSentence(i);
+            var isOne = _lexemes[i + 1].Plain is "is" or "are" && (starts || i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && _lexemes[i].Number == last + 1);
+            var goesOn = _lexemes[i + 1].Plain is "a" or "an" && i > 0 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i].Number == last + 1 && last > 0;
+            if ((isOne || goesOn) && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            {
+                // "Are" stands after the last number of a list: "six, seven and eight:".
+                _lexemes.Insert(i + 1, new Lexeme("stop", starts || _lexemes[i + 1].Plain == "are" ? ":" : ",", _lexemes[i + 1].Start, 0, ""));
+                if (goesOn) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
+                if (i + 3 < _lexemes.Count && _lexemes[i + 3] is { Kind: "timesNoun", Plain: "more" }) BecomesSmall(i + 3);
+            }
+            last = _lexemes[i].Number;
+        }
+    }
+
+    /// <summary>"Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.</summary>
+    private void FindCountsCalledByAWord()
+    {
+        var called = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i + 1].Is("number") && (_lexemes[i].Is("countNoun") || _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" })).ToList();
+        if (called.Count < Numbered) return;
+        foreach (var i in called.Where(i => called.Any(k => _lexemes[k].Plain == _lexemes[i].Plain && Math.Abs(_lexemes[k + 1].Number - _lexemes[i + 1].Number) == 1)).ToList())
+            _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };
+    }
+
+    /// <summary>
+    /// "1 left foot … 2 right foot …": numbers that count up, one sentence after the other; a full stop may be missing
+    /// before some of them.
+    /// </summary>
+    private void FindNumbers()
+    {
+        // "First turn left … Second step forward …".
+        var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && StartsSentence(i)).ToList();
+        if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals);
+        var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
+        // "18 step routine: 1 left foot …": a number that none follows is no count.
+        if (all.Count > 2 && StartsSentence(all[0]) && all.Skip(1).All(k => _lexemes[k].Number != _lexemes[all[0]].Number + 1)) all.RemoveAt(0);
+        // "1 left foot to B, …, 2 punch, …, 3 move …": each after a comma.
+        var listed = all.SkipWhile(k => !StartsSentence(k)).Where(k => StartsSentence(k) || _lexemes[k - 1].IsStop && !Alone(k)).ToList();
+        if (listed.Count > Numbered && _lexemes[listed[0]].Number == 1 && listed.Zip(listed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(listed);
+        if (all.Find(StartsSentence) is var at && (all.Count < 3 || !StartsSentence(at))) return;
+        var found = new List<int>();
+        foreach (var i in all.SkipWhile(i => i != at))
+        {
+            var last = found.Count == 0 ? i : IsJoinedRange(found[^1]) ? found[^1] + 1 : found[^1];
+            if (found.Count > 0 && _lexemes[i].Number != _lexemes[last].Number + 1) continue;
+            if (StartsSentence(i) || all.Any(k => k > i && StartsSentence(k) && _lexemes[k].Number == _lexemes[i].Number + 1) && !InRepeat(i)) found.Add(i);
+        }
+        // "(Feet parallel, facing 12) 1 left foot …": the first of them may stand in the sentence of the opening.
+        if (found.Count >= 3 && all.FindLast(k => k < found[0] && k > 0 && _lexemes[k - 1].IsStop && _lexemes[k].Number == _lexemes[found[0]].Number - 1) is var opens and > 0) found.Insert(0, opens);
+        if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found);
+    }
+}

@@ -1,0 +1,148 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Words taken for what a hand does, or for what it does it to, retold as <see cref="RetellLexemes"/> says.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
+    private void RetellHands(int i)
+    {
+        // "The left hand hooks behind", "both hands in hook": a hand that hooks, where nobody boxes.
+        if (_lexemes[i] is { Kind: "technique", Value: "hook-punch", Plain: "hook" or "hooks" } && (_lexemes[i].Plain == "hooks" || Previous(i) is { Kind: "handNoun" or "relHand" } || Next(i) is { Kind: "handNoun" } || Follows(i, "a", "into", "in")) && !_lexemes.Any(l => l.Value is "jab" or "uppercut"))
+            BecomesTerm(i, "technique", Follows(i, "a", "into", "in") || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "behind" ? "crane-beak" : "hooking-block");
+        // "Right left double punch", "double punch, right left": in which order, which is as they come.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 1].Value != _lexemes[i].Value
+            && (i + 2 < _lexemes.Count && _lexemes[i + 2].Value == "double-punch" || i > 0 && _lexemes[i - 1].Value == "double-punch" || i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Value == "double-punch" && Alone(i + 1)))
+            AsNote(i, i + 1);
+        // "The left arm blocks down".
+        if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "block" }) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low" };
+        // "Rising block left. Right rising, left rising": said short.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || _lexemes[i + 1].Is("shout")) && (_lexemes.Any(l => l.Is("technique", "rising-block")) || i > 2 && _lexemes[i - 2].Is("stop", ",") && _lexemes[i - 3].Is("stance")))
+            BecomesTerm(i, "technique", "rising-block");
+        // "Gyaku uchi uke": the block of that name with the rear hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "gyaku uchi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "uke" })
+        {
+            BecomesTerm(i, "technique", "inside-block");
+            BecomesSmall(i + 1);
+        }
+        // "Bending the front knee": how the stance is stood in.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "bend" or "bends" or "bending" or "bent" } && EndOfClause(i) is var bent && _lexemes.GetRange(i, bent - i + 1).FindIndex(l => l.IsKick && l.Plain.Split(' ')[^1] is "knee" or "knees") is var joint and > 0 && !_lexemes.GetRange(i, joint).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            AsNote(i, i + joint);
+        // "Hooking block with the right palm": the hand that does it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var doing && Follows(doing, "with") && Previous(doing) is { IsHandTechnique: true })
+            _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
+        // "Knife hand high block": one block, at that height.
+        if (_lexemes[i] is { Kind: "technique", Plain: "high block" or "low block" } tall && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" or "palm-heel-block" } && !_lexemes[i - 1].Plain.EndsWith("block", StringComparison.Ordinal))
+        {
+            _lexemes[i] = tall with { Kind = "level", Value = tall.Plain.Split(' ')[0], Term = null };
+            _lexemes[i - 1] = _lexemes[i - 1] with { Plain = _lexemes[i - 1].Plain + " block" };
+        }
+        // "The left arm comes up into a high block": that arm does it.
+        if (_lexemes[i] is { Kind: "detail" } rising && rising.Plain.EndsWith(" comes up", StringComparison.Ordinal) && NamedSide(rising) is { } risen && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" or "in" && NextPastLevels(i) is { IsHandTechnique: true })
+        {
+            _lexemes[i] = new Lexeme("side", risen.Word, rising.Start, risen.Word.Length, risen.Word);
+            _lexemes.Insert(i + 1, new Lexeme("handNoun", "hand", rising.Start + risen.Word.Length + 1, rising.Length - risen.Word.Length - 1, rising.Plain[(risen.Word.Length + 1)..]));
+        }
+        // "Sweep the left arm across": no foot does.
+        if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })
+            BecomesTerm(i, "technique", "sweeping-block");
+        // "Then he grabs your hand, so twist …": the partner does, and nothing is counted for it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "somebody" or "someone" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique") && EndOfClause(i) is var done && _lexemes.GetRange(i, done - i + 1).Any(l => l.Plain is "you" or "your" or "at you") && !_lexemes.GetRange(i, done - i + 1).Any(l => l.Is("then")))
+            AsNote(i, done);
+        // "He punches high, you step back": so does he here.
+        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "partner" or "attacker" or "opponent" } && (StartsSentence(i) || i > 0 && _lexemes[i - 1].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "footwork" && EndOfClause(i) is var attacks && attacks + 2 < _lexemes.Count && _lexemes[attacks + 2].Plain is "you" or "we" or "i")
+            AsNote(i, attacks);
+        // "Double knife hand guard": one thing.
+        if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
+        // "Salute, right fist against left palm": how the hands lie.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" or "to" || Follows(lies, "against", "into", "to")) && _lexemes.Take(lies).Reverse().TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
+            AsNote(_lexemes.IndexOf(lying), i);
+        // "Right elbow into the left palm": what it strikes.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
+            AsNote(i, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var kicked && Follows(kicked, "to") && Previous(kicked) is { IsKick: true })
+            AsNote(kicked, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
+            AsNote(struck, i);
+        // "Left low block against the kick": the partner's.
+        if (_lexemes[i].Plain == "against" && i > 0 && Previous(i) is { IsHandTechnique: true } && Enumerable.Range(i + 1, Math.Min(2, _lexemes.Count - i - 1)).FirstOrDefault(k => _lexemes[k].Is("technique"), -1) is var theirs and > 0)
+            AsNote(i, theirs);
+        // "Right back stance, outer forearm.": the block of that name, said short.
+        if (_lexemes[i] is { Kind: "handNoun", Plain: "outer forearm" or "inner forearm" } && Alone(i) && Previous(i) is null or { Kind: "side" or "level" } && !Clauses(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "technique", _lexemes[i].Plain == "outer forearm" ? "outside-block" : "inside-block");
+        // "Strike the knee": what is struck.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && i > 1 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2] is { IsHandTechnique: true })
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        // "Hit the head": how high.
+        if (_lexemes[i] is { Kind: "unread", Plain: "head" } && i > 1 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2] is { IsHandTechnique: true })
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "high", Term = null };
+        // "Strike to the right knee": what is struck, and which.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var ofWhich && Follows(ofWhich, "to", "at") && Previous(ofWhich) is { IsHandTechnique: true } && Alone(i))
+        {
+            AsNote(ofWhich, ofWhich);
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        }
+        // "Right tiger claw rises to the face": the hand does.
+        if (_lexemes[i] is { Kind: "footwork", Value: "rise", Plain: "rises" or "rise" } && i > 0 && _lexemes[i - 1].IsHandTechnique)
+            BecomesSmall(i);
+        // "Right inside and left low" among blocks: told by where they go.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "inside" or "outside" && _lexemes[i + 1].Kind is "filler" or "unread" or "order" or "detail" or "way" && (Alone(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "and"))
+        {
+            var first = i;
+            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            var block = TermOf(_lexemes[i + 1].Plain == "inside" ? "inside-block" : "outside-block");
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = block.Id.Value, Term = block };
+            for (var k = first; k <= EndOfSentence(i); k++)
+            {
+                if (_lexemes[k] is { Kind: "level", Value: "low", Plain: "low" } && _lexemes[k - 1].Is("side") && (Alone(k) || _lexemes[k + 1].Plain == "and")) BecomesTerm(k, "technique", "low-block");
+                if (_lexemes[k].Plain is "cross blocks" or "double blocks" or "double block") BecomesSmall(k);
+            }
+        }
+        // "Twisted high block": how it is done.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "twisted" or "twist" or "twisting" } && i + 1 < _lexemes.Count && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].IsHandTechnique || _lexemes[i - 1].Is("handNoun") || _lexemes[i - 1].Is("side")) && (_lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("level")))
+            BecomesSmall(i);
+        // "Turn to the right, gedan.", "L zenkutsu dachi gedan L": the block of that height, said short.
+        if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && (Alone(i) || _lexemes[i + 1].Is("facing") || _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 2].Is("facing"))) && Previous(i) is null or { Kind: "stance" or "side" or "degrees" or "handNoun" } && ClauseOf(i).All(l => l.Kind is not ("technique" or "unread")) && (i > 0 && _lexemes[i - 1].IsStop || Previous(i) is not null) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount" or "stance"))
+            BecomesTerm(i, "technique", "low-block");
+        // "Open the hand and bring it up into a high block": the hand goes, no foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "take" or "takes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance") is { IsHandTechnique: true } && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "technique") is { Kind: "handNoun" or "technique" })
+            BecomesSmall(i);
+        // "Reverse punch right in front stance": the hand's side, not the stance's.
+        if (_lexemes[i].Is("side") && i > 0 && _lexemes[i - 1].IsHandTechnique && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Next(i) is { Kind: "stance" } && !(i > 1 && _lexemes[i - 2].Kind is "side" or "handNoun"))
+            (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 1]);
+        // "Press the right palm down": the hand that does it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true } && Previous(pressing) is { } verb2 && _lexemes.IndexOf(verb2) >= FirstOfClause(i))
+            _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
+        // "Right punch over the block": over what was done before.
+        if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
+        // "The left palm pierces along the leg": a spear hand.
+        if (_lexemes[i].Plain is "pierces" or "pierce" or "threads" && Previous(i) is { Kind: "handNoun" } or { Kind: "technique", Plain: "palm" })
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "spear-hand");
+        }
+        // "Right palm up over the head": where it is held.
+        if (_lexemes[i] is { Kind: "detail", Plain: "palm up" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("level") && Alone(i + 1) && !ClauseOf(i).Any(l => l.Is("technique")))
+            AsNote(i - 1, i + 1);
+        // "And the kick. Right kick, …": announced.
+        if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
+            BecomesSmall(i);
+        // "High block, left, go!": so is one told after a comma.
+        if (_lexemes[i].IsHandTechnique && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].IsStop && StartsSentence(i) && !RestOfSentence(i + 2).Any(l => l.Kind is "side" or "technique" or "stance" or "footwork"))
+        {
+            var side = _lexemes[i + 2];
+            _lexemes.RemoveAt(i + 2);
+            _lexemes.Insert(i, side);
+        }
+        // "Lunge punch R.": the hand told after what it does.
+        if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
+            (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
+        // "Left back stance, left knife.": the hand of that name.
+        if (_lexemes[i] is { Kind: "unread" or "weapon", Plain: "knife" } && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Clauses(i).Any(l => l.Is("stance")))
+            BecomesTerm(i, "technique", "knife-hand-block");
+        // "Front kick, down into front stance, gyaku.": the punch of the other hand.
+        if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "technique", "reverse-punch");
+    }
+}

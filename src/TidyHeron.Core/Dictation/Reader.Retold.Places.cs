@@ -1,0 +1,91 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Words for where in the hall, retold as <see cref="RetellLexemes"/> says.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Words for where in the hall.</summary>
+    private void RetellPlaces(int i)
+    {
+        // "Facing the left corner": of the front wall.
+        if (_lexemes[i] is { Kind: "filler", Plain: "corner" } && i > 0 && _lexemes[i - 1].Is("side") && Previous(IndexBefore(i)) is { Kind: "facing" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i - 1].Value == "left" ? "frontLeft" : "frontRight" };
+            BecomesSmall(i - 1);
+        }
+        // "Left foot steps forward to the left corner": half a right angle to that side.
+        else if (_lexemes[i] is { Kind: "filler", Plain: "corner" or "diagonal" } corner && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "towards", "toward") && Previous(i - 1) is { Kind: "footwork", Value: "step" or "slide" } or { Kind: "footNoun" } or { Kind: "way", Value: "forward" } && Clauses(i).Any(l => l.Is("footNoun")))
+            (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i - 1] with { Kind = "degrees", Value = "45", Plain = "45 degrees" }, corner with { Kind = "turnSide", Value = _lexemes[i - 1].Value });
+        // "Turn to me": to who stands in front.
+        if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Plain: "turn to" or "turn towards" or "turn toward" or "turn back to" })
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "Again the other way: left, right": on the other side.
+        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("again"))
+            _lexemes[i] = _lexemes[i] with { Kind = "otherSide", Value = "other" };
+        // "Land facing the other side in left bow stance": half a turn.
+        if (_lexemes[i].Is("otherSide") && i > 0 && _lexemes[i - 1].Is("facing") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "jump" or "land" or "turn" or "spin" } || l.Is("landing")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i].Start + _lexemes[i].Length, 0, ""));
+            BecomesSmall(i - 1);
+        }
+        // "Finish facing the audience": in front, as everybody stands before a form begins.
+        if (_lexemes[i].Plain is "audience" or "judges" or "spectators" && Previous(i) is { Kind: "facing" } && _lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "Turn over the left shoulder to the right side": a side of the hall, as the way round is told.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "side" or "wall" && Follows(i, "to") && Previous(i) is { Kind: "filler" or "side" or "order" or "gaze" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Plain.EndsWith("shoulder", StringComparison.Ordinal)) && told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesSmall(i + 1);
+        }
+        // "The first comes from the left: turn, …": that is where one turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ":") && _lexemes[i - 2] is { Kind: "strikeFrom" } comes)
+            _lexemes.Insert(i + 1, new Lexeme("turnSide", comes.Value, _lexemes[i].Start + _lexemes[i].Length, 0, comes.Value));
+        // "The third comes from the front: left foot forward, …": one faces it.
+        if (_lexemes[i] is { Kind: "place", Value: "front" } && Previous(i) is { Kind: "from" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && ClauseOf(i).Any(l => l.Plain is "comes" or "attacks" or "is coming"))
+            _lexemes.InsertRange(i + 2, [new Lexeme("facing", "facing", _lexemes[i + 1].Start + 1, 0, "facing"), new Lexeme("place", "front", _lexemes[i + 1].Start + 1, 0, "the front"), new Lexeme("stop", ",", _lexemes[i + 1].Start + 1, 0, "")]);
+        // "Face your right-hand side": of the hall, as one stands in front of it.
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Plain: "hand", Kind: "handNoun" } && _lexemes[i + 2].Plain == "side" && (Previous(i) is { Kind: "facing" } || Follows(i, "to")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
+        // "Front, left foot, walking stance, …": told like "front: …".
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        // "Left, walking stance, low block.": so is a side where one has only stood yet.
+        if (_lexemes[i].Is("side") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("stance") && RestOfSentence(i + 2).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "turnSide") && !_lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        // "Turns back to face me": who teaches stands in front.
+        if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1].Is("facing")) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        // "The left foot steps up to the left front": to that corner.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop && (Follows(i - 1, "to", "towards", "toward") || _lexemes.Take(i - 1).LastOrDefault(l => !l.Is("filler")) is { Kind: "beside" }) && ClauseOf(i).Any(l => l.Is("footNoun") || l.Is("footwork")))
+        {
+            if (_lexemes.FindLastIndex(i, l => l.Is("beside")) is var beside and >= 0 && !_lexemes.GetRange(beside, i - beside).Any(l => l.IsStop)) BecomesSmall(beside);
+            _lexemes[i] = _lexemes[i] with { Value = _lexemes[i - 1].Value == "left" ? "frontLeft" : "frontRight", Plain = "front corner" };
+            BecomesSmall(i - 1);
+        }
+        // "So from left front you end in right back stance": out of which one comes.
+        if (_lexemes[i].Is("from") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2] is { Plain: "front" or "back", Kind: not "stance" } && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("stance")))
+            AsNote(i, i + 2);
+        // "To the left, cat stance, …", "left side, left bow": one turns there.
+        if (_lexemes[i].Is("side") && Previous(i) is null && i + 2 < _lexemes.Count && (Follows(i, "to") && _lexemes[i + 1].Is("stop", ",") ? i + 1 : _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Is("stop", ",") ? i + 2 : -1) is var end and > 0 && (StartsSentence(i) || IsCountMark(FirstOfClause(i))) && (StanceIsNext(end))
+            && RestOfSentence(end).All(l => l.Plain == "bow" || l.Kind is not ("footwork" or "footNoun" or "turnSide" or "degrees" or "amount" or "place" or "clock")))
+            _lexemes.Insert(FirstOfClause(i), new Lexeme("footwork", "turn", _lexemes[FirstOfClause(i)].Start, 0, "turn", TermOf("turn")));
+        // "On the diagonal to the front with the right foot, …": the foot that goes there.
+        if (_lexemes[i] is { Kind: "filler", Plain: "diagonal" } slant && EndOfClause(i) is var goesTo && _lexemes.GetRange(i, goesTo - i + 1) is var rest && rest is [_, .., { Kind: "side" }, { Kind: "footNoun" }] && rest.All(l => l.Kind is "filler" or "side" or "footNoun" or "place") && Follows(goesTo - 1, "with") && Previous(i) is null or { Kind: "then" })
+        {
+            var first = i;
+            while (first > 0 && _lexemes[first - 1].Is("filler")) first--;
+            var small = _lexemes.GetRange(first, i - first).Concat(rest[1..^2]).Select(l => l with { Kind = "filler", Value = "filler" }).ToList();
+            _lexemes.RemoveRange(first, goesTo - first + 1);
+            _lexemes.InsertRange(first, [.. rest[^2..], .. small, slant]);
+        }
+    }
+
+    /// <summary>Whether the words after a stop name a stance; a bow that is stood in may not be known for one yet.</summary>
+    private bool StanceIsNext(int stop)
+    {
+        var at = stop + 1 < _lexemes.Count && _lexemes[stop + 1].Is("side") ? stop + 2 : stop + 1;
+        return at < _lexemes.Count && (_lexemes[at].Is("stance") || _lexemes[at].Plain == "bow" && at > stop + 1);
+    }
+}

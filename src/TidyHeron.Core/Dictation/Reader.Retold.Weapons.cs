@@ -1,0 +1,105 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Words that name a weapon here and a hand or a movement there, retold as <see cref="RetellLexemes"/> says.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
+    private void RetellWeapons(int i)
+    {
+        // "Holding the stick in your right hand": how it is carried.
+        if (_lexemes[i] is { Kind: "technique", Value: "grab", Plain: "holding" or "hold" } && i + 1 < _lexemes.Count && EndOfClause(i) is var carries && carries > i && _lexemes.GetRange(i + 1, carries - i).All(l => l.Kind is "weapon" or "side" or "handNoun" or "filler" or "way" or "place") && _lexemes.GetRange(i + 1, carries - i).Any(l => l.Is("weapon")))
+        {
+            _weapons.UnionWith(_lexemes.GetRange(i + 1, carries - i).Where(l => l.Is("weapon")).Select(l => l.Value));
+            AsNote(i, carries);
+        }
+        // "Release the right hand, regrip": of the staff, not out of a grip.
+        if (_lexemes[i] is { Kind: "technique", Value: "wrist-release", Plain: "release" } && (_lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+            BecomesTerm(i, "technique", "regrip");
+        // "The right hand spears upward": the hand does it, no spear.
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "spear-hand");
+        }
+        // "Left hand low spear": no weapon either.
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spear" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Is("handNoun")) && !_lexemes.Any(l => l.Kind == "weapon" && l != _lexemes[i]))
+            BecomesTerm(i, "technique", "spear-hand");
+        // "Left hand front": on the weapon, it leads the grip.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" or "forward" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2] is { Kind: "side" } gripping && SpeaksOf("staff"))
+        {
+            var (from, to) = (gripping.Start, _lexemes[i].Start + _lexemes[i].Length);
+            _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
+            for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
+        }
+        // "Rear end comes up to the groin": that end of the staff strikes.
+        if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            BecomesTerm(i + 1, "technique", "staff-rising-strike");
+            BecomesSmall(i + 2);
+            if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
+        }
+        // "Swing the butt end up": so it does where it is swung.
+        if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            BecomesTerm(i, "technique", "staff-rising-strike");
+            BecomesSmall(i - 1);
+        }
+        // "Step back and bring the jo up in front": held ready, where nothing else is done with it in that sentence.
+        if (_lexemes[i].Is("weapon", "staff") && Previous(i) is { Plain: "bring" or "brings" or "raise" } brought && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "up" or "level" or "in front" or "across" && !Clauses(i).Any(l => l.Kind is "technique" or "stance") && Clauses(i).Any(l => l.Is("footNoun")))
+        {
+            BecomesSmall(_lexemes.IndexOf(brought));
+            BecomesTerm(i, "technique", "staff-guard");
+            if (_lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
+        }
+        // "Lower the jo", "swing the jo around the head and strike": how it comes there.
+        if (_lexemes[i] is { Plain: "lower" or "lowers", Kind: "level" } && Next(i) is { Kind: "weapon" } || _lexemes[i] is { Plain: "swing" or "swings" or "bring" or "brings", Kind: "unread" } && Next(i) is { Kind: "weapon" } && ClauseOf(i).Any(l => l.IsHandTechnique)) AsNote(i, IndexAfter(i));
+        // "Change the sabre to the left hand": who holds it.
+        if (_lexemes[i].Plain is "change" or "changes" && i + 2 < _lexemes.Count && Next(i) is { Kind: "weapon" } && _lexemes[EndOfClause(i)] is { Kind: "handNoun" }) AsNote(i, EndOfClause(i));
+        // "Roll the bo": the weapon rolls, nobody else.
+        if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
+        // "One handed swing across": with the staff it strikes.
+        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop && l.Plain != "and").Any(l => l.Kind is "technique" or "footNoun" or "footwork") && WeaponInPlay() is { } swung && (i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to" || WeaponInPlay() == "flail") || ClauseOf(i).Any(l => l.Is("weapon"))))
+            BecomesTerm(i, "technique", swung switch { "staff" => "staff-horizontal-strike", "sword" => "sword-horizontal-cut", "flail" => "flail-strike", _ => "truncheon-strike" });
+        // "Cut horizontally": which cut.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" or "cutting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "horizontally" or "across" or "sideways")
+        {
+            BecomesTerm(i, "technique", "sword-horizontal-cut");
+            BecomesSmall(i + 1);
+        }
+        // "Bring the back end up": of the staff, no foot and no place in the hall.
+        if (_lexemes[i].Plain is "end" or "butt" or "tail end" or "butt end" && i > 1 && _lexemes[i - 1].Plain is "the back" or "back" or "the rear" or "rear" or "other" or "lower" && Previous(i - 1) is { Plain: "bring" or "brings" or "raise" or "lift" or "swing" } verb && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        {
+            var told = RestOfSentence(i).Any(l => l.IsHandTechnique);
+            if (told) BecomesSmall(i);
+            else BecomesTerm(i, "technique", "staff-rising-strike");
+            BecomesSmall(i - 1);
+            BecomesSmall(_lexemes.IndexOf(verb));
+        }
+        // "Strike shomen": the second word says which.
+        if (_lexemes[i] is { Kind: "technique", Plain: "strike" or "strikes" or "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "shomen" or "yokomen" or "men" or "kote" or "do" })
+            BecomesSmall(i);
+        // "The left palm cuts along the leg": its edge does, no blade.
+        if (_lexemes[i] is { Kind: "technique", Plain: "cut" or "cuts" } && Previous(i) is { Kind: "handNoun" } or { Plain: "palm" or "palms" } && !_lexemes.Any(l => l.Is("weapon")) && _form.Weapon is null)
+        {
+            if (Previous(i) is { Kind: "technique" }) _lexemes[IndexBefore(i)] = _lexemes[IndexBefore(i)] with { Kind = "handNoun", Value = "hand", Term = null };
+            BecomesTerm(i, "technique", "knife-hand-strike");
+        }
+        // "Let's go": nobody lets go of anything.
+        if (_lexemes[i] is { Kind: "technique", Plain: "lets go" } && _text.AsSpan(_lexemes[i].Start, _lexemes[i].Length).IndexOfAny('\'', '’') >= 0)
+            BecomesSmall(i);
+        // A name that ends like a word of movement.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i > 0 && _lexemes[i - 1].Is("unread")) _lexemes[i] = _lexemes[i] with { Kind = "unread", Term = null };
+        // "Gun form": one word for a roll and for the staff.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")
+            _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
+    }
+
+    /// <summary>The weapon that swings here, if it is one that strikes so.</summary>
+    private string? WeaponInPlay()
+    {
+        var weapon = _lexemes.FirstOrDefault(l => l.Is("weapon"))?.Value ?? CarriedBefore() ?? (SpeaksOf("staff") ? "staff" : null);
+        return weapon is "staff" or "sword" or "truncheon" or "flail" ? weapon : null;
+    }
+}
