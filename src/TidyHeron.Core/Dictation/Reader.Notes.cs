@@ -59,8 +59,10 @@ public sealed partial class Reader
         if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
             for (var k = i; k + 1 < end; k++)
                 if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Side;
-        var start = _lexemes[i].Start;
-        var length = _lexemes[end].Start + _lexemes[end].Length - start;
+        // Words may have been put before those they follow.
+        var run = _lexemes.GetRange(i, end - i + 1);
+        var start = run.Min(l => l.Start);
+        var length = run.Max(l => l.Start + l.Length) - start;
         _draft.Notes.Add(_text.Substring(start, length).Trim());
         _fields.Add(new ReadField(_draft.Id, "note", start, length));
         return end;
