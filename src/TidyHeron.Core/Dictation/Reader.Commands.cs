@@ -32,7 +32,7 @@ public sealed partial class Reader
         }
         // "And it's the same again, right foot, cat stance, …", "turn to the right side, same, square stance, …": told out after a comma, foot and stance and all.
         if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ",") && clause.Any(l => l.Is("again")) && clause.All(l => l.Kind is "again" or "filler" or "then") && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var anew && anew.Any(l => l.Is("stance")) && anew.Any(l => l.Is("side")) && anew.Any(l => l.Kind is "technique" or "handNoun")
-            && (anew.Any(l => l.Is("footNoun")) || _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork"))))
+            && (anew.Any(l => l.Is("footNoun")) || Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork"))))
         {
             AsNote(i, end - 1);
             return false;

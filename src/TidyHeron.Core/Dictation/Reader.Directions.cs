@@ -90,7 +90,7 @@ public sealed partial class Reader
     private void TakeDirection(int i, Heading heading, bool said)
     {
         // "You're facing the right side of the hall.": as one stands already.
-        if (said && StartsSentence(IndexBefore(i)) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "youre" or "were" or "you are" or "we are" or "hes") && RestOfSentence(i).All(l => l.Is("filler") || l.IsStop) && _draft.SentenceEnded && AfterDraft().Heading == heading)
+        if (said && StartsSentence(IndexBefore(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "youre" or "were" or "you are" or "we are" or "hes") && RestOfSentence(i).All(l => l.Is("filler") || l.IsStop) && _draft.SentenceEnded && AfterDraft().Heading == heading)
         {
             Note(_lexemes[i], "facing");
             return;
@@ -187,7 +187,7 @@ public sealed partial class Reader
             return;
         }
         // "Step the left foot forward, straight ahead": said besides "forward", it is where one faces again.
-        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing") && StartsClause(i) && (Here().Heading.Degrees is 45 or 315 || Here().Heading.Degrees is 90 or 270 && _draft is { Footwork: "step", Foot: not null, SentenceEnded: false } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("way", "forward"))))
+        if (lexeme.Plain == "straight ahead" && !PreviousIs(i, "facing") && StartsClause(i) && (Here().Heading.Degrees is 45 or 315 || Here().Heading.Degrees is 90 or 270 && _draft is { Footwork: "step", Foot: not null, SentenceEnded: false } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("way", "forward"))))
         {
             TakeDirection(i, Notation.Heading.Front, said: true);
             Assume(_draft, "facing", "Read as facing the front again.", "forward");
@@ -201,7 +201,7 @@ public sealed partial class Reader
         // "Turning counterclockwise, double block to the right wall": how far one turns, too.
         var turnsThere = lexeme.Plain.Contains("wall") && _draft is { TurnSide: not null, TurnAmount: null, Facing: null };
         // "…, so you end in a right fighting stance to the front": so is a stance's.
-        turnsThere |= Previous(i) is { Kind: "stance" } && _draft.Facing is null && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "end" or "ending" or "end up" or "finish");
+        turnsThere |= Previous(i) is { Kind: "stance" } && _draft.Facing is null && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "end" or "ending" or "end up" or "finish");
         if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded && !turnsThere)
         {
             Note(lexeme, "note");
@@ -222,7 +222,7 @@ public sealed partial class Reader
     }
 
     /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
-    private bool NowThere(int i) => StartsSentence(i) && Alone(i) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");
+    private bool NowThere(int i) => StartsSentence(i) && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");
 
     private bool StartsClause(int i) => Previous(i) is null;
 

@@ -181,7 +181,7 @@ public sealed partial class Reader
         if (next is { Kind: "way", Value: "forward" } && _draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false })
             (_draft.Stance, _draft.Lead) = (new TermId("short-front-stance"), foot); // "get up with the right foot forward"
         // "Jump back, landing right foot forward".
-        if (next is { Kind: "way", Value: "forward" or "back" } lands && _draft is { Footwork: "jump" or "hop", IsDone: false, SentenceEnded: false } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Plain.StartsWith("land", StringComparison.Ordinal)))
+        if (next is { Kind: "way", Value: "forward" or "back" } lands && _draft is { Footwork: "jump" or "hop", IsDone: false, SentenceEnded: false } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain.StartsWith("land", StringComparison.Ordinal)))
         {
             _pendingLead = lands.Value == "forward" ? foot : foot.Other;
             _lexemes[_lexemes.IndexOf(lands)] = lands with { Kind = "filler" };

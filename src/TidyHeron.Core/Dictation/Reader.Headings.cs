@@ -24,7 +24,7 @@ public sealed partial class Reader
     /// <summary>"Forward. Punch. Turn. Low block.": where words of direction stand in sentences of their own, each belongs to what is done after it.</summary>
     private void JoinShortSentences()
     {
-        var alone = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Is("filler") || l.IsStop) && _lexemes[i + 1].EndsSentence
+        var alone = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 2)).Where(i => Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Is("filler") || l.IsStop) && _lexemes[i + 1].EndsSentence
             && (_lexemes[i] is { Kind: "way", Value: "forward" } || _lexemes[i] is { Kind: "place", Plain: "front" } || _lexemes[i].Is("side") || _lexemes[i].Is("degrees", "45") || _lexemes[i] is { Kind: "footwork", Value: "turn" })
             && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).ToList() is var next && next.Any(l => l.IsHandTechnique) && next.All(l => l.Kind is "technique" or "level" or "side" or "shout" or "stance" or "filler" || l.IsStop)).ToList();
         if (alone.Count(i => _lexemes[i].Is("way")) < Numbered) return;

@@ -65,7 +65,7 @@ public sealed partial class Reader
             return true;
         }
         // "Going down on the right knee".
-        if (Follows(SideIndex(i), "on") && _side is { } kneels && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "down"))
+        if (Follows(SideIndex(i), "on") && _side is { } kneels && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "down"))
         {
             if (_draft.IsDone || _draft is { HasBody: true, SentenceEnded: true }) Begin(Counting.Then);
             (_draft.Footwork, _draft.Foot, _side) = ("kneel", kneels, null);

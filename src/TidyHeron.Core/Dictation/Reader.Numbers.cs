@@ -13,7 +13,7 @@ public sealed partial class Reader
     {
         const int FarMore = 3; // sentences
         if (marks.Count < Numbered) return _lexemes.Count;
-        List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && _lexemes.Take(k).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
+        List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
         var most = marks.Zip(marks.Skip(1)).Max(p => Deeds(p.First, p.Second).Count);
         var tail = Deeds(marks[^1], _lexemes.Count);
         if (tail.Count < Math.Max(most, 1) + FarMore) return _lexemes.Count;

@@ -64,7 +64,7 @@ public sealed partial class Reader
         if (_lexemes[i].Plain is "extended" or "straight" or "stretched" or "stretched out" && _lexemes[i].Kind is "filler" or "unread" or "detail" && Previous(i) is { Kind: "footNoun" } && _lexemes[i - 1].Is("footNoun") && Clauses(i).Any(l => l.Is("stance") && l.Value is "drop-stance" or "low-stance"))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
         // "Left foot behind right, cross": the stance that makes.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
+        if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && Alone(i) && i > 0 && _lexemes[i - 1].IsStop && Backward(i - 1).TakeWhile(l => !l.EndsSentence).Take(8).Any(l => l.Plain is "behind" or "behind the" or "in front of the"))
             BecomesTerm(i, "stance", "cross-stance");
     }
 
@@ -201,7 +201,7 @@ public sealed partial class Reader
         if (_lexemes[i].Is("footwork", "bow") && _lexemes[i].Plain == "bow" && Follows(i, "into", "in") | (i > 1 && _lexemes[i - 1].Plain is "the" or "a" && _lexemes[i - 2].Plain.EndsWith(" into", StringComparison.Ordinal)) && ClauseOf(i).Any(l => l.Is("footwork", "shift") || l.Is("footwork", "step")))
             BecomesTerm(i, "stance", "bow-stance");
         // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
-        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !_lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
             BecomesTerm(i, "footwork", "pull-together");
         // "Pivot around to the left", "turns around to the left": like "turn around".
         if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
@@ -211,7 +211,7 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
         }
         // "Right lunge punch when you land": the kick before it comes down in front.
-        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land" or "lands" or "landing" } && Alone(i) && Follows(i, "when", "as", "you") && ClauseOf(i).Any(l => l.IsHandTechnique) && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land" or "lands" or "landing" } && Alone(i) && Follows(i, "when", "as", "you") && ClauseOf(i).Any(l => l.IsHandTechnique) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesSmall(i);
         // "The right foot goes round behind, …, right low block.": so far as to face the other way, if nothing else is told.
         if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var goesRound && _lexemes[goesRound].Is("side") && !Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "place" or "clock" or "facing" or "otherSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
             && RestOfSentence(i).FirstOrDefault(l => l.Value is "low-block" or "rising-block" or "knife-hand-block") is { } over && _lexemes.Take(_lexemes.IndexOf(over)).LastOrDefault(l => l.Is("side")) is { } with && with.Value == _lexemes[goesRound].Value)
@@ -222,7 +222,7 @@ public sealed partial class Reader
             _lexemes.Insert(i + 2, new Lexeme("turnSide", round, from + length, 0, round));
         }
         // "Jump kick with the left, land on the left foot, right foot forward": the one that kicked, said again.
-        if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && _lexemes.Take(i - 1).Reverse().TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
+        if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && Backward(i - 1).TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
             AsNote(i - 1, i);
         // "Right foot back to cat stance": drawn back, it leads as before if it did.
         if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Is("stance", "cat-stance") && Previous(SideIndex(i - 1)) is null)
@@ -278,7 +278,7 @@ public sealed partial class Reader
         // "You drop a low block": nobody drops down.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your") BecomesSmall(i);
         // "Front kick, retract and step behind": that is where it comes down.
-        if (_lexemes[i] is { Kind: "technique", Plain: "retract" or "retracts" or "rechamber" } && i > 1 && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork", Plain: "step behind" or "step back" })
+        if (_lexemes[i] is { Kind: "technique", Plain: "retract" or "retracts" or "rechamber" } && i > 1 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork", Plain: "step behind" or "step back" })
         {
             BecomesSmall(i);
             _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "landing", Value = "back", Term = null };

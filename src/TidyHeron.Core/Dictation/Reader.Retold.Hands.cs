@@ -56,7 +56,7 @@ public sealed partial class Reader
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
         // "Salute, right fist against left palm": how the hands lie.
-        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" or "to" || Follows(lies, "against", "into", "to")) && _lexemes.Take(lies).Reverse().TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var lies && lies > 2 && (_lexemes[lies - 1].Plain is "against" or "in" or "on" or "to" || Follows(lies, "against", "into", "to")) && Backward(lies).TakeWhile(l => !l.IsStop).LastOrDefault() is { Kind: "side" } lying && Next(_lexemes.IndexOf(lying)) is { Kind: "handNoun" } && Clauses(i).Any(l => l.Is("footwork", "bow")))
             AsNote(_lexemes.IndexOf(lying), i);
         // "Right elbow into the left palm": what it strikes.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Follows(i, "to", "into", "against") && Previous(i) is { Kind: "technique", Term.Family: "elbow" })
@@ -126,7 +126,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "detail", Plain: "palm up" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("level") && Alone(i + 1) && !ClauseOf(i).Any(l => l.Is("technique")))
             AsNote(i - 1, i + 1);
         // "And the kick. Right kick, …": announced.
-        if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
+        if (_lexemes[i] is { Kind: "technique", Plain: "kick" or "punch" or "block" or "strike" or "kicks" or "punches" or "blocks" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "the" && EndOfSentence(i) == i && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && _lexemes.Skip(i + 1).SkipWhile(l => l.IsStop).Take(2).ToList() is [{ Kind: "side" }, { Kind: "technique" } told] && told.IsKick == _lexemes[i].IsKick)
             BecomesSmall(i);
         // "High block, left, go!": so is one told after a comma.
         if (_lexemes[i].IsHandTechnique && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].IsStop && StartsSentence(i) && !RestOfSentence(i + 2).Any(l => l.Kind is "side" or "technique" or "stance" or "footwork"))

@@ -33,7 +33,7 @@ public sealed partial class Reader
         // "Finish facing the audience": in front, as everybody stands before a form begins.
         if (_lexemes[i].Plain is "audience" or "judges" or "spectators" && Previous(i) is { Kind: "facing" } && _lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
         // "Turn over the left shoulder to the right side": a side of the hall, as the way round is told.
-        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "side" or "wall" && Follows(i, "to") && Previous(i) is { Kind: "filler" or "side" or "order" or "gaze" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Plain.EndsWith("shoulder", StringComparison.Ordinal)) && told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "side" or "wall" && Follows(i, "to") && Previous(i) is { Kind: "filler" or "side" or "order" or "gaze" } && Backward(i).TakeWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Plain.EndsWith("shoulder", StringComparison.Ordinal)) && told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
             BecomesSmall(i + 1);

@@ -24,7 +24,7 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "spear-hand");
         }
         // "Left hand low spear": no weapon either.
-        if (_lexemes[i] is { Kind: "weapon", Plain: "spear" } && _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Is("handNoun")) && !_lexemes.Any(l => l.Kind == "weapon" && l != _lexemes[i]))
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spear" } && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("handNoun")) && !_lexemes.Any(l => l.Kind == "weapon" && l != _lexemes[i]))
             BecomesTerm(i, "technique", "spear-hand");
         // "Left hand front": on the weapon, it leads the grip.
         if (_lexemes[i] is { Kind: "place", Plain: "front" or "forward" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2] is { Kind: "side" } gripping && SpeaksOf("staff"))

@@ -31,7 +31,7 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !_lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way")) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
             var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();

@@ -64,10 +64,10 @@ public sealed partial class Reader
 
     /// <summary>The lexemes of the sentence around one.</summary>
     private IEnumerable<Lexeme> Clauses(int i) =>
-        _lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Concat(_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence));
+        Backward(i).TakeWhile(l => !l.EndsSentence).Concat(_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence));
 
     /// <summary>The lexemes between the stops around one.</summary>
-    private IEnumerable<Lexeme> ClauseOf(int i) => _lexemes.Take(i).Reverse().TakeWhile(l => !l.IsStop).Concat(_lexemes.Skip(i).TakeWhile(l => !l.IsStop));
+    private IEnumerable<Lexeme> ClauseOf(int i) => Backward(i).TakeWhile(l => !l.IsStop).Concat(_lexemes.Skip(i).TakeWhile(l => !l.IsStop));
 
     private bool EndsInSemicolon(int i)
     {
