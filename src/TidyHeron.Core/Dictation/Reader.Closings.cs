@@ -59,14 +59,14 @@ public sealed partial class Reader
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
         // "Feet together, staff down at your side.": the last thing said, in a sentence of its own.
         if (together && move == _said[^1] && move.Footwork is null && move.Hands.All(h => Formalities.AtRest(h.Technique)) && _withSentence.Contains(move.Id) && _said.Count > FewestToClose) return true;
-        return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
+        return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || RestsAfterABow(_said[^1]) || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }
 
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
-        && (move.Stance is not null || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
+        && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
 
     /// <summary>"Left foot back, face north.": the last thing said, after a whole form.</summary>
     private bool ComesHome(Move move)
@@ -79,6 +79,9 @@ public sealed partial class Reader
     private bool StepsBackToBow(int at) =>
         at + 1 < _said.Count && _said[at + 1] is { Footwork.Kind.Value: "bow" } && !_withNumber.Contains(_said[at].Id) && !_withSentence.Contains(_said[at + 1].Id)
         && _said[at] is { Footwork.Kind.Value: "step-back", Stance: null, Kick: null, Shout: false, Turn: null } back && back.Hands.All(h => Formalities.AtRest(h.Technique));
+
+    /// <summary>"…, salute, hands down."</summary>
+    private bool RestsAfterABow(Move move) => _said.Count > 1 && move is { Footwork: null, Hands: [{ Technique.Value: "hands-at-sides" }] } && move == _said[^1] && _said[^2] is { Footwork.Kind.Value: "bow" };
 
     private bool FinishIsSaid()
     {

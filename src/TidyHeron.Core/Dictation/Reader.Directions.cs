@@ -174,7 +174,7 @@ public sealed partial class Reader
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         // …but off a side line, by who says "turns to the front" as well, it is that wall.
-        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft.IsTurning && !_draft.HasTurn && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "front" or "the front" or "to the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "front" or "the front" or "to the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
         {
             TakeDirection(i, new Heading(180), said: true);
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");

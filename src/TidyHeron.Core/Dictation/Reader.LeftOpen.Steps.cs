@@ -25,6 +25,8 @@ public sealed partial class Reader
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
         lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
+        // "Step up with the right and punch. Left and punch.": that foot, and then the punch.
+        lunges |= term.Id.Value == "punch" && i > 1 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].Is("side") && StartsSentence(i - 2) && _said.Append(_draft.ToMove(default, null, false)).LastOrDefault(m => m.Hands.Count > 0) is { Footwork.Kind.Value: "step", Hands: [{ } stepped] } && stepped.Technique == term.Id;
         var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
             || (_explicitCounts || OneOfThree(i) || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;

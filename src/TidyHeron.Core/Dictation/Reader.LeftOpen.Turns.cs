@@ -17,6 +17,8 @@ public sealed partial class Reader
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);
         if (!goes) return;
         if (draft.Foot is { } foot && foot != side) return;
+        // "Look right, shift to the other cat stance": to the other end of the line on which one stands (Walk).
+        if (draft is { Footwork: "shift", Stance: { } other, Lead: { } changed } && other == now.Stance && changed == now.Lead?.Other) return;
         draft.TurnSide = side;
         Assume(draft, "gaze", $"Read as turning to the {side.Word}, where the eyes go.", "look ahead");
     }
@@ -115,7 +117,9 @@ public sealed partial class Reader
     /// <summary>"Draw the right foot back to six o'clock, back stance, left block": that is where the foot goes; the hand over the other one says where one faces.</summary>
     private void GoesBackWithoutTurning(Draft draft, Posture now)
     {
-        if (draft is not { FacingIsLoose: true, Facing: { } there, HasTurn: false, Footwork: "step-back", Foot: { } foot, Lead: null, Hands: [{ Hand: { } hand }, ..] } || there != now.Heading + Turn.To(foot, 180) || hand.OnSide != foot.Other) return;
+        if (draft is not { FacingIsLoose: true, Facing: { } there, HasTurn: false, Footwork: "step-back", Foot: { } foot } || there != now.Heading + Turn.To(foot, 180)) return;
+        // So does the foot that is said to lead: the other one.
+        if (draft.Lead is { } leads ? leads != foot.Other : draft.Hands is not [{ Hand: { } hand }, ..] || hand.OnSide != foot.Other) return;
         (draft.Facing, draft.FacingIsLoose) = (null, false);
         Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
     }

@@ -23,13 +23,13 @@ public sealed partial class Reader
         return -1;
     }
 
-    /// <summary>The lexemes after one, to the end of its sentence.</summary>
     /// <summary>The lexemes before one, the nearest first.</summary>
     private IEnumerable<Lexeme> Backward(int i)
     {
         for (var k = Math.Min(i, _lexemes.Count) - 1; k >= 0; k--) yield return _lexemes[k];
     }
 
+    /// <summary>The lexemes after one, to the end of its sentence.</summary>
     private IEnumerable<Lexeme> RestOfSentence(int i) => _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence);
 
     /// <summary>Whether nothing but "then", articles and commas stands before it in its sentence.</summary>

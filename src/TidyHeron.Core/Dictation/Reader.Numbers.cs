@@ -54,7 +54,7 @@ public sealed partial class Reader
     /// <summary>"Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.</summary>
     private void FindCountsCalledByAWord()
     {
-        var called = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i + 1].Is("number") && (_lexemes[i].Is("countNoun") || _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" })).ToList();
+        var called = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => _lexemes[i + 1].Is("number") && (_lexemes[i].Is("countNoun") || _lexemes[i].Is("unread") && StartsSentence(i) || _lexemes[i] is { Kind: "footwork", Plain: "move" or "step" })).ToList();
         if (called.Count < Numbered) return;
         foreach (var i in called.Where(i => called.Any(k => _lexemes[k].Plain == _lexemes[i].Plain && Math.Abs(_lexemes[k + 1].Number - _lexemes[i + 1].Number) == 1)).ToList())
             _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count" };

@@ -237,6 +237,27 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Plain = "and return" };
         }
         if (_lexemes[i] is { Kind: "filler", Plain: "in" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2].Plain is "finish" or "done" && Alone(i + 2)) BecomesTerm(i, "footwork", "pull-together");
+        // "Swivel into a left bow": it turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "swivel" or "swivels" or "pivot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" && (StanceComes(i) || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Plain: "bow" }))
+            BecomesTerm(i, "footwork", "turn");
+        // "Bring the left foot behind the right": it crosses.
+        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && i > 0 && _lexemes[i - 1].Is("footNoun") && Next(i) is { Kind: "side" } passed && Alone(IndexAfter(i)) && SideIndex(i - 1) is var passing && _lexemes[passing].Is("side") && passed.Value != _lexemes[passing].Value && ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "bring" or "brings" or "put" or "puts" }))
+        {
+            BecomesTerm(i, "footwork", "cross-behind");
+            BecomesSmall(IndexAfter(i));
+        }
+        // "Left forward bow": the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 1 && _lexemes[i - 1] is { Kind: "way", Plain: "forward" } && _lexemes[i - 2].Is("side"))
+        {
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "bow-stance");
+        }
+        // "Pull that right foot all the way around": one turns with it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "swing" } && EndOfClause(i) is var swings && _lexemes.GetRange(i, swings - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "amount" } far] && far.Plain.StartsWith("all the way", StringComparison.Ordinal))
+            BecomesTerm(i, "footwork", "turn");
+        // "The right foot crosses over the left in front": which foot it crosses over.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && Next(i) is { Kind: "side" } over2 && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var crossing && _lexemes[crossing].Is("side") && _lexemes[crossing].Value != over2.Value && Next(IndexAfter(i)) is { Kind: "lead" })
+            BecomesSmall(IndexAfter(i));
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
             AsNote(i - 1, i);

@@ -291,8 +291,18 @@ public sealed partial class Reader
         // are two things in a row.
         var others = handNamed && hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
         if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
+        // "Left arm middle block. The right fist comes down in a hammer.": a blow in a sentence of its own comes after.
+        if (others && _draft.SentenceEnded && StartsSentence(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
         if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i));
         return true;
+    }
+
+    /// <summary>Where the side of the hand stands that a technique is done with.</summary>
+    private int SideIndexOfHand(int i)
+    {
+        var at = i;
+        while (at > 0 && !_lexemes[at - 1].IsStop && !_lexemes[at].Is("side")) at--;
+        return at;
     }
 
     /// <summary>"Then the left hand punches.": the sentence says that it comes after.</summary>
