@@ -11,9 +11,9 @@ internal static class Corrections
             if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && lexemes[first].Kind is "clock" or "degrees" && lexemes[again].Kind == lexemes[first].Kind) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
             if (!lexemes[i].Is("correction")) continue;
             // "Left back stance, knife hand. I mean it's cat stance.": what was wrong in the sentence before.
-            if (StartsSentence(i) && Rest(i) is [var right0] && right0.Kind is "stance" or "technique" && lexemes.FindLastIndex(i, l => l.Kind == right0.Kind && l.Value != right0.Value && l != right0) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1 && right0.Is("stance"))
+            if (StartsSentence(i) && Rest(i) is [{ Kind: "stance" } meant] && lexemes.FindLastIndex(i, l => l.Kind == meant.Kind && l.Value != meant.Value && l != meant) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1)
             {
-                lexemes[wrong] = lexemes[wrong] with { Value = right0.Value, Term = right0.Term };
+                lexemes[wrong] = lexemes[wrong] with { Value = meant.Value, Term = meant.Term };
                 for (var c = i; c < lexemes.Count && !lexemes[c].EndsSentence; c++) if (!lexemes[c].IsStop) lexemes[c] = lexemes[c] with { Kind = "filler", Term = null };
                 continue;
             }

@@ -217,6 +217,7 @@ public sealed partial class Reader
             && RestOfSentence(i).FirstOrDefault(l => l.Value is "low-block" or "rising-block" or "knife-hand-block") is { } over && _lexemes.Take(_lexemes.IndexOf(over)).LastOrDefault(l => l.Is("side")) is { } with && with.Value == _lexemes[goesRound].Value)
         {
             var (from, length, round) = (_lexemes[i].Start, _lexemes[i].Length, _lexemes[goesRound].Value);
+            _guesses[from] = ("Read as half a turn.", "back");
             _lexemes[i] = new Lexeme("footwork", "turn", from, length, "turn around", TermOf("turn"));
             _lexemes.Insert(i + 1, new Lexeme("degrees", "180", from + length, 0, "180 degrees"));
             _lexemes.Insert(i + 2, new Lexeme("turnSide", round, from + length, 0, round));
@@ -256,7 +257,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "swing" } && EndOfClause(i) is var swings && _lexemes.GetRange(i, swings - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "amount" } far] && far.Plain.StartsWith("all the way", StringComparison.Ordinal))
             BecomesTerm(i, "footwork", "turn");
         // "The right foot crosses over the left in front": which foot it crosses over.
-        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && Next(i) is { Kind: "side" } over2 && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var crossing && _lexemes[crossing].Is("side") && _lexemes[crossing].Value != over2.Value && Next(IndexAfter(i)) is { Kind: "lead" })
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && Next(i) is { Kind: "side" } crossedOver && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var crossing && _lexemes[crossing].Is("side") && _lexemes[crossing].Value != crossedOver.Value && Next(IndexAfter(i)) is { Kind: "lead" })
             BecomesSmall(IndexAfter(i));
         // "Then both come back", said of the hands.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })

@@ -104,7 +104,7 @@ public sealed partial class Reader
             BecomesSmall(i);
         // "Turn to the right, gedan.", "L zenkutsu dachi gedan L": the block of that height, said short.
         if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && (Alone(i) || _lexemes[i + 1].Is("facing") || _lexemes[i + 1].Is("side") && (Alone(i + 1) || _lexemes[i + 2].Is("facing"))) && Previous(i) is null or { Kind: "stance" or "side" or "degrees" or "handNoun" } && ClauseOf(i).All(l => l.Kind is not ("technique" or "unread")) && (i > 0 && _lexemes[i - 1].IsStop || Previous(i) is not null) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount" or "stance"))
-            BecomesTerm(i, "technique", "low-block");
+            Guess(i, "low-block", "Read as the low block.", "low punch");
         // "Open the hand and bring it up into a high block": the hand goes, no foot.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "take" or "takes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance") is { IsHandTechnique: true } && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "technique") is { Kind: "handNoun" or "technique" })
             BecomesSmall(i);
@@ -112,7 +112,7 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i > 0 && _lexemes[i - 1].IsHandTechnique && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Next(i) is { Kind: "stance" } && !(i > 1 && _lexemes[i - 2].Kind is "side" or "handNoun"))
             (_lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 1]);
         // "Press the right palm down": the hand that does it.
-        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true } && Previous(pressing) is { } verb2 && _lexemes.IndexOf(verb2) >= FirstOfClause(i))
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true })
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "Right punch over the block": over what was done before.
         if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
@@ -140,7 +140,7 @@ public sealed partial class Reader
             (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
         // "Left back stance, left knife.": the hand of that name.
         if (_lexemes[i] is { Kind: "unread" or "weapon", Plain: "knife" } && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Clauses(i).Any(l => l.Is("stance")))
-            BecomesTerm(i, "technique", "knife-hand-block");
+            Guess(i, "knife-hand-block", "Read as the knife-hand block.", "knife-hand strike");
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
         if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");

@@ -25,6 +25,13 @@ public sealed partial class Reader
 
     private void BecomesTerm(int i, string kind, string value) => _lexemes[i] = _lexemes[i] with { Kind = kind, Value = value, Term = TermOf(value) };
 
+    /// <summary>Takes a word for a technique that it need not be, and tells so with it.</summary>
+    private void Guess(int i, string technique, string assumption, string instead)
+    {
+        _guesses[_lexemes[i].Start] = (assumption, instead);
+        BecomesTerm(i, "technique", technique);
+    }
+
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
 
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>

@@ -280,8 +280,14 @@ public sealed partial class Reader
     private static Side? NamedSide(Lexeme lexeme) =>
         lexeme.Plain.Contains("left", StringComparison.Ordinal) ? Side.Left : lexeme.Plain.Contains("right", StringComparison.Ordinal) ? Side.Right : null;
 
-    private void Note(Lexeme lexeme, string field, string assumption = "", string instead = "") =>
+    // What was taken for granted when a word was retold, by where it stands, and the words that say the other thing it could mean.
+    private readonly Dictionary<int, (string Assumption, string Instead)> _guesses = [];
+
+    private void Note(Lexeme lexeme, string field, string assumption = "", string instead = "")
+    {
+        if (assumption.Length == 0 && lexeme.Length > 0 && _guesses.Remove(lexeme.Start, out var guess)) (assumption, instead) = guess;
         _fields.Add(new ReadField(_draft.Id, field, lexeme.Start, lexeme.Length, assumption, instead));
+    }
 
     private void Unread(Lexeme lexeme) => _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
 

@@ -197,6 +197,9 @@ public class MeaningInPlaceTests
     [InlineData("Turn front, left front stance, low block. Turn 90 degrees left, right front stance, low block. Turn back, left front stance, low block.", "around")]
     [InlineData("Right front stance, punch. Turn left, all the way round, left front stance still going forward, back fist.", "180 degrees")]
     [InlineData("Closed stance. Look right. Right side kick. Land, right front stance, left elbow.", "front stance, facing twelve o'clock")]
+    [InlineData("Right front stance, punch. Right foot goes round behind, the left hand comes back and the right hand does a low block.", "back")]
+    [InlineData("Left front stance, gedan L.", "low punch")]
+    [InlineData("Right back stance, right knife.", "knife-hand strike")]
     [InlineData("Left foot to the left, left back stance. Left foot back to the right foot, closed stance, facing twelve o'clock, right punch. Right foot to the right, right back stance. Right foot back to the left foot, closed stance, left punch.", "closed stance, facing three o'clock")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
