@@ -15,6 +15,7 @@ public sealed partial class Reader
             RetellWeapons(i);
             RetellStances(i);
             RetellFeet(i);
+            RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);
             RetellHands(i);

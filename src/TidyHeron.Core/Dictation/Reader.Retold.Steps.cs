@@ -1,0 +1,144 @@
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Steps, turns, landings and crossings told by other verbs, retold as <see cref="RetellLexemes"/> says.</summary>
+public sealed partial class Reader
+{
+    private void RetellSteps(int i)
+    {
+        // "Sink into a drop stance on the right leg": the weight is on it, so the other one leads.
+        if (_lexemes[i] is { Kind: "stance", Term: { } low } && _ways.Stances.Of(low.Id) is { Feet: FeetKind.Lead, LeadWeight: < 40 } && Previous(i) is not { Kind: "side" } && Next(i) is { Kind: "side" } bears && IndexAfter(i) is var bearing && Follows(bearing, "on", "onto") && Next(bearing) is { Kind: "footNoun", Plain: "leg" })
+        {
+            AsNote(bearing, IndexAfter(bearing));
+            _lexemes.Insert(i, new Lexeme("side", bears.Side.Other.Word, _lexemes[i].Start, 0, bears.Side.Other.Word));
+        }
+        // "Pivot on the left, turn around to the right": that foot stays.
+        if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
+            _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
+        // "Flip it back and punch": the weapon, no foot.
+        if (_lexemes[i].Plain == "it" && i > 0 && i + 1 < _lexemes.Count && _lexemes[i - 1].Plain is "flip" or "flips" or "turn" or "roll" or "swing" or "spin" or "bring" && _lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
+        // "Three times forward with upper block, right, left, right": three steps.
+        if (_lexemes[i] is { Kind: "times" } often && StartsSentence(i) && often.Value.Length == 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance") is { IsHandTechnique: true } many)
+        {
+            _lexemes[i] = _lexemes[i + 1];
+            _lexemes[i + 1] = often with { Kind = "number" };
+            var at = _lexemes.IndexOf(many);
+            for (var k = i + 2; k < at; k++) if (!_lexemes[k].IsStop) BecomesSmall(k);
+            if (!IsPlural(many)) _lexemes[at] = many with { Plain = many.Plain + "s" };
+        }
+        // "Bring that front foot back a little": it is only drawn nearer.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "move" or "moves" or "take" } && EndOfClause(i) is var little && _lexemes.GetRange(i, little - i + 1) is [_, .., { Kind: "relFoot" or "footNoun" }, { Kind: "way", Value: "back" }, { Plain: "a little" or "a bit" or "slightly" or "a little bit" }])
+        {
+            BecomesTerm(i, "footwork", "slide-back");
+            BecomesSmall(little - 1);
+        }
+        // "The right foot pulls to the left": beside the other one.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "up to" or "in to" && Next(i) is { Kind: "side" } or { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "pull-together");
+        // "Pull the right foot back behind you, turning": it steps there.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "draw" or "draws" or "swing" } && EndOfClause(i) is var behindYou && _lexemes.GetRange(i, behindYou - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "way", Value: "back" }, { Kind: "place", Plain: "behind you" }])
+            BecomesTerm(i, "footwork", "step");
+        // "Both sticks come back to the shoulder": no foot does.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" or "step", Plain: "come back" or "comes back" or "go back" or "comes" or "goes" } && Previous(i) is { Kind: "weapon" })
+            AsNote(i, EndOfClause(i));
+        // "Crescent again with the left": a step in a crescent, with that foot.
+        if (_lexemes[i] is { Kind: "detail", Plain: "crescent" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes.GetRange(i + 1, EndOfClause(i) - i).All(l => l.Kind is "again" or "filler" or "side") && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("side")) is var arc and > 0)
+        {
+            BecomesTerm(i, "footwork", "crescent-step");
+            for (var k = i + 1; k < arc; k++) BecomesSmall(k);
+            _lexemes.Insert(arc + 1, new Lexeme("footNoun", "foot", _lexemes[arc].Start + _lexemes[arc].Length, 0, "foot"));
+        }
+        // "Sink into the bow": stood in.
+        if (_lexemes[i].Is("footwork", "bow") && _lexemes[i].Plain == "bow" && (Follows(i, "into", "in") || i > 1 && _lexemes[i - 1].Plain is "the" or "a" && _lexemes[i - 2].Plain.EndsWith(" into", StringComparison.Ordinal)) && ClauseOf(i).Any(l => l.Is("footwork", "shift") || l.Is("footwork", "step")))
+            BecomesTerm(i, "stance", "bow-stance");
+        // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+            BecomesTerm(i, "footwork", "pull-together");
+        // "Pivot around to the left", "turns around to the left": like "turn around".
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            BecomesSmall(i + 1);
+        }
+        // "Right lunge punch when you land": the kick before it comes down in front.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land" or "lands" or "landing" } && Alone(i) && Follows(i, "when", "as", "you") && ClauseOf(i).Any(l => l.IsHandTechnique) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesSmall(i);
+        // "The right foot goes round behind, …, right low block.": so far as to face the other way, if nothing else is told.
+        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var goesRound && _lexemes[goesRound].Is("side") && !Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "place" or "clock" or "facing" or "otherSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
+            && RestOfSentence(i).FirstOrDefault(l => l.Value is "low-block" or "rising-block" or "knife-hand-block") is { } over && _lexemes.Take(_lexemes.IndexOf(over)).LastOrDefault(l => l.Is("side")) is { } with && with.Value == _lexemes[goesRound].Value)
+        {
+            var (from, length, round) = (_lexemes[i].Start, _lexemes[i].Length, _lexemes[goesRound].Value);
+            _guesses[from] = ("Read as half a turn.", "back");
+            _lexemes[i] = new Lexeme("footwork", "turn", from, length, "turn around", TermOf("turn"));
+            _lexemes.Insert(i + 1, new Lexeme("degrees", "180", from + length, 0, "180 degrees"));
+            _lexemes.Insert(i + 2, new Lexeme("turnSide", round, from + length, 0, round));
+        }
+        // "Jump kick with the left, land on the left foot, right foot forward": the one that kicked, said again.
+        if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && Backward(i - 1).TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
+            AsNote(i - 1, i);
+        // "Right foot back to cat stance": drawn back, it leads as before if it did.
+        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Is("stance", "cat-stance") && Previous(SideIndex(i - 1)) is null)
+            BecomesTerm(i, "footwork", "slide-back");
+        // "You come round to the left until you face …": one turns.
+        if (_lexemes[i].Plain is "round" or "around" && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" && Next(i) is { Kind: "side" or "facing" } && ClauseOf(i).Any(l => l.Is("facing")))
+            BecomesTerm(i, "footwork", "turn");
+        // "Turn to the front and close.", "left foot in and finish.": one comes back, in the last words.
+        if (_lexemes[i] is { Kind: "footwork", Value: "pull-together", Plain: "close" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "and" && EndOfSentence(i) >= _lexemes.Count - 2 && !ClauseOf(i).Any(l => l.Is("footNoun")))
+        {
+            BecomesTerm(i, "footwork", "return");
+            _lexemes[i] = _lexemes[i] with { Plain = "and return" };
+        }
+        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2].Plain is "finish" or "done" && Alone(i + 2)) BecomesTerm(i, "footwork", "pull-together");
+        // "Swivel into a left bow": it turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "swivel" or "swivels" or "pivot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" && (StanceComes(i) || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Plain: "bow" }))
+            BecomesTerm(i, "footwork", "turn");
+        // "Bring the left foot behind the right": it crosses.
+        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && i > 0 && _lexemes[i - 1].Is("footNoun") && Next(i) is { Kind: "side" } passed && Alone(IndexAfter(i)) && SideIndex(i - 1) is var passing && _lexemes[passing].Is("side") && passed.Value != _lexemes[passing].Value && ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "bring" or "brings" or "put" or "puts" }))
+        {
+            BecomesTerm(i, "footwork", "cross-behind");
+            BecomesSmall(IndexAfter(i));
+        }
+        // "Left forward bow": the stance.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 1 && _lexemes[i - 1] is { Kind: "way", Plain: "forward" } && _lexemes[i - 2].Is("side"))
+        {
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "bow-stance");
+        }
+        // "Pull that right foot all the way around": one turns with it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "swing" } && EndOfClause(i) is var swings && _lexemes.GetRange(i, swings - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "amount" } far] && far.Plain.StartsWith("all the way", StringComparison.Ordinal))
+            BecomesTerm(i, "footwork", "turn");
+        // "The right foot crosses over the left in front": which foot it crosses over.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && Next(i) is { Kind: "side" } crossedOver && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var crossing && _lexemes[crossing].Is("side") && _lexemes[crossing].Value != crossedOver.Value && Next(IndexAfter(i)) is { Kind: "lead" })
+            BecomesSmall(IndexAfter(i));
+        // "Then both come back", said of the hands.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
+            AsNote(i - 1, i);
+        // "On the same foot position": nobody steps.
+        if (_lexemes[i] is { Kind: "relFoot", Value: "same" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "positions" or "stance")
+        {
+            BecomesTerm(i, "footwork", "stay");
+            BecomesSmall(i + 1);
+        }
+        // "Back to ready by bringing the left foot up": how one comes back.
+        if (_lexemes[i].Is("footwork", "return") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "by") AsNote(i + 1, EndOfClause(i));
+        // "Land on the right foot, left foot crossed behind": a crossed stance, led by the foot in front.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-behind" or "cross-front" } crossed && crossed.Plain.Split(' ')[0] == "crossed" && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Clauses(i).Any(l => l is { Kind: "footwork", Value: "land" or "jump" }) && !Clauses(i).Any(l => l.Is("stance")))
+        {
+            var leads = crossed.Value == "cross-front" ? _lexemes[i - 2].Side : _lexemes[i - 2].Side.Other;
+            _lexemes[i - 2] = _lexemes[i - 2] with { Value = leads.Word };
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "cross-stance");
+        }
+        // "Pull back to the left hip, cat stance": the weight comes back, and the weapon to the hip.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && EndOfClause(i) is var toHip && _lexemes[toHip].Plain is "hip" or "waist" or "shoulder" or "side" && StanceComes(toHip + 1))
+        {
+            BecomesTerm(i, "footwork", "slide-back");
+            AsNote(i + 1, toHip);
+        }
+        // "The right foot passes through": it steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Previous(i) is { Kind: "footNoun" or "relFoot" })
+            BecomesTerm(i, "footwork", "step");
+    }
+}
