@@ -12,7 +12,7 @@ public sealed class LeadContradictsStep : IRule
 
     public IEnumerable<Finding> Look(FormReading reading)
     {
-        foreach (var move in reading.Form.Moves)
+        foreach (var (move, posture) in reading.Form.Moves.Zip(reading.Walk.Postures))
         {
             if (move is not { Footwork: { Foot: { } foot } footwork, Stance: { Lead: { } lead } stance }) continue;
             if (reading.Ways.Stances.Of(stance.Kind).Feet != FeetKind.Lead) continue;
@@ -24,7 +24,7 @@ public sealed class LeadContradictsStep : IRule
                 "cross-front" or "cross-behind" when move.Turn is { Amount: > 90 } || move.Facing is not null => null, // crossed over and turned: the other one comes to lead
                 "crescent-step" or "cross-front" => foot,
                 // A half turn on the way exchanges front and rear.
-                "step-back" when move.Turn is { Amount: > 90 } || move.Facing is not null => null,
+                "step-back" when posture.Turned.Amount > 90 => null,
                 "step-back" when stance.Kind.Value is "cat-stance" => null, // "comes back to left cat stance": drawn nearer, it need not pass the other foot
                 "step-back" or "cross-behind" => foot.Other,
                 "step" when footwork.Way is Way.Back => foot.Other,

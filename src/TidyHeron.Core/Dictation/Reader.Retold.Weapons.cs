@@ -34,14 +34,14 @@ public sealed partial class Reader
             for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
         }
         // "Rear end comes up to the groin": that end of the staff strikes.
-        if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && IsAboutAStaff)
         {
             BecomesTerm(i + 1, "technique", "staff-rising-strike");
             BecomesSmall(i + 2);
             if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
         }
         // "Swing the butt end up": so it does where it is swung.
-        if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && IsAboutAStaff)
         {
             BecomesTerm(i, "technique", "staff-rising-strike");
             BecomesSmall(i - 1);
@@ -69,7 +69,7 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
         }
         // "Bring the back end up": of the staff, no foot and no place in the hall.
-        if (_lexemes[i].Plain is "end" or "butt" or "tail end" or "butt end" && i > 1 && _lexemes[i - 1].Plain is "the back" or "back" or "the rear" or "rear" or "other" or "lower" && Previous(i - 1) is { Plain: "bring" or "brings" or "raise" or "lift" or "swing" } verb && (SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
+        if (_lexemes[i].Plain is "end" or "butt" or "tail end" or "butt end" && i > 1 && _lexemes[i - 1].Plain is "the back" or "back" or "the rear" or "rear" or "other" or "lower" && Previous(i - 1) is { Plain: "bring" or "brings" or "raise" or "lift" or "swing" } verb && IsAboutAStaff)
         {
             var told = RestOfSentence(i).Any(l => l.IsHandTechnique);
             if (told) BecomesSmall(i);
@@ -95,6 +95,9 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "gun" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "form" or "shu" or "fa" or "set")
             _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
     }
+
+    /// <summary>Whether a staff is spoken of anywhere, or was carried before.</summary>
+    private bool IsAboutAStaff => SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff";
 
     /// <summary>The weapon that swings here, if it is one that strikes so.</summary>
     private string? WeaponInPlay()

@@ -35,6 +35,18 @@ public class RuleTests
     public void A_step_with_the_foot_that_cannot_be_meant_is_found(string words) =>
         Single(Samples.ReadingOf(words), "step-lead").Fixes.Count.ShouldBe(2);
 
+    /// <summary>A step back that turns nowhere is still held against its stance, whatever it says of where one faces.</summary>
+    [Fact]
+    public void Facing_as_before_is_no_excuse_for_the_wrong_foot() =>
+        Single(Samples.ReadingOf("Step back with the left foot, facing twelve o'clock, left front stance, punch."), "step-lead");
+
+    [Theory]
+    [InlineData("Left front stance, low block. Step back with the right foot, turn 180 degrees right, right front stance, low block.")]
+    [InlineData("Left front stance, low block. Step back with the right foot, facing six o'clock, right front stance, low block.")]
+    [InlineData("Right front stance, low block. Step with the left foot, right front kick landing in front, right front stance, punch.")]
+    public void A_foot_that_turns_about_or_lands_after_a_kick_is_not_the_wrong_one(string words) =>
+        Samples.ReadingOf(words).Findings.ShouldNotContain(f => f.Rule == "step-lead");
+
     [Fact]
     public void A_hand_with_two_things_to_do_at_once_is_found()
     {

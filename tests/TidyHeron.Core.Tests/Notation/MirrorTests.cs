@@ -10,6 +10,19 @@ public class MirrorTests
     [Fact]
     public void Mirroring_a_move_twice_gives_it_back() => Samples.AnyMove.Sample(move => Mirror.Of(Mirror.Of(move)).ShouldBe(move));
 
+    /// <summary>Sides in remarks are exchanged where a part of the body, the hall or a pointing word shows that they are sides.</summary>
+    [Theory]
+    [InlineData("to the left", "to the right")]
+    [InlineData("Left hand on top", "Right hand on top")]
+    [InlineData("right fist over the left shoulder", "left fist over the right shoulder")]
+    [InlineData("do it right away, that's right", "do it right away, that's right")]
+    [InlineData("", "")]
+    public void A_remark_is_mirrored_where_it_speaks_of_sides(string remark, string mirrored)
+    {
+        Mirror.Of(remark).ShouldBe(mirrored);
+        Mirror.Of(mirrored).ShouldBe(remark);
+    }
+
     [Fact]
     public void The_mirror_image_of_a_form_has_the_mirror_image_of_every_footprint() => Samples.AnyForm.Select(SaidInFull).Sample(form =>
     {
