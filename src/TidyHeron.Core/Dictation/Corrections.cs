@@ -17,6 +17,12 @@ internal static class Corrections
                 for (var c = i; c < lexemes.Count && !lexemes[c].EndsSentence; c++) if (!lexemes[c].IsStop) lexemes[c] = lexemes[c] with { Kind = "filler", Term = null };
                 continue;
             }
+            // "Right back stance, no sorry, it's a left back stance": only what was wrong.
+            if (Said(i) is { } whole && SaidBefore(i, whole) is var told and >= 0)
+            {
+                for (var c = told; c <= i; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                continue;
+            }
             if (lexemes[i].Value == "restart" || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
@@ -77,6 +83,29 @@ internal static class Corrections
         }
 
         List<Lexeme> Rest(int i) => [.. lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Where(l => !l.IsStop && !l.Is("filler"))];
+
+        // The stance or technique that "it's a …" names right after a correction.
+        Lexeme? Said(int i)
+        {
+            var k = i + 1;
+            while (k < lexemes.Count && lexemes[k].Is("stop", ",")) k++;
+            if (GoesOnWithIts(k)) k++;
+            else if (!lexemes[i].Plain.EndsWith(" its", StringComparison.Ordinal)) return null;
+            while (k < lexemes.Count && lexemes[k].Kind is "filler" or "side" or "level") k++;
+            return k < lexemes.Count && lexemes[k].Kind is "stance" or "technique" ? lexemes[k] : null;
+        }
+
+        // Where the like of it begins that was said right before, its side and height with it.
+        int SaidBefore(int i, Lexeme said)
+        {
+            var k = i - 1;
+            while (k >= 0 && (lexemes[k].Is("filler") || lexemes[k].Is("stop", ","))) k--;
+            // "Step forward right, right… no wait, it's the left that punches": the side alone.
+            if (k > 0 && lexemes[k].Is("side") && said.Is("technique") && lexemes.Skip(i).TakeWhile(l => l != said).Any(l => l.Is("side"))) return k;
+            if (k < 0 || !lexemes[k].Is(said.Kind)) return -1;
+            while (k > 0 && lexemes[k - 1].Kind is "side" or "level") k--;
+            return k;
+        }
 
         bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
 

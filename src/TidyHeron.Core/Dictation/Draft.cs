@@ -46,6 +46,8 @@ internal sealed class Draft
     public bool HandsParted { get; set; }
     /// <summary>"Round the back": over the other shoulder, the longer way.</summary>
     public bool LongWay { get; set; }
+    /// <summary>"Cross the right foot in front of the left and turn": it uncrosses away from that foot.</summary>
+    public bool CrossedBefore { get; set; }
     /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
     public bool TurnedAround { get; set; }
     /// <summary>The step was not said but taken for granted; words for it may follow.</summary>
@@ -122,7 +124,7 @@ internal sealed class Draft
         // "Turn around to the left … facing the back": where one faces then says how far.
         var loosely = TurnedAround && facing is { } seen && before + Turn.To(TurnSide ?? Side.Right, TurnAmount ?? 0) != seen;
         Turn? turn = TurnAmount is { } amount && !loosely
-            ? Turn.To(TurnSide ?? Foot ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
+            ? Turn.To(TurnSide ?? (CrossedBefore ? Foot?.Other : Foot) ?? Lead ?? (amount is 45 or 270 ? SideOf(Hands) ?? standing?.Other : standing) ?? Side.Right, amount)
             : TurnSide is { } side ? Turn.To(side, footwork == "spin" ? 360 : before.Degrees % 90 == 45 && Facing is null && footwork is "turn" ? 135 : 90) : null;
         // "Turn" with a direction to face needs no amount; "turn around" and a bare turn are half turns.
         if (turn is null && footwork is "turn" or "pivot" or "spin" && facing is null && Footwork is not null && way is null)

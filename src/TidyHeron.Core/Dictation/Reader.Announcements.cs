@@ -60,6 +60,25 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"… and I do exactly the same thing. So double block, then inside, then punch.": told again by the sentence that follows.</summary>
+    private void FindRepeatsToldOut()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "again", Plain: "same" or "the same" or "the same thing" or "same thing" } && _lexemes[i + 1].EndsSentence && !StartsSentence(i) && _lexemes.Skip(i + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain == "so")
+                && RestOfSentence(i + 1).ToList() is var told && told.Count(l => l.IsHandTechnique) > 1 && !told.Any(l => l.Kind is "footwork" or "footNoun" or "again")) BecomesSmall(i);
+    }
+
+    /// <summary>"Okay, now we do the blocks.": what comes next, told by the sentences that follow.</summary>
+    private void FindWhatComesNext()
+    {
+        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+        {
+            var sentence = _lexemes.GetRange(first, EndOfSentence(first) - first + 1);
+            if (sentence.Find(l => l.Is("technique")) is not { } named || !IsPlural(named) || !named.Plain.Split(' ')[0].Equals(named.Plain, StringComparison.Ordinal) || !Follows(_lexemes.IndexOf(named, first), "the") || sentence.Any(l => l.Kind is not ("filler" or "then" or "technique" or "passage") && !l.IsStop || l.Is("technique") && l != named)) continue;
+            if (_lexemes.Skip(EndOfSentence(first) + 1).Take(RunOn).Any(l => l.Kind is "technique" or "footNoun")) AsNote(first, EndOfSentence(first));
+        }
+    }
+
     /// <summary>"This pattern opens with a stamp. Left foot …": what a form begins with, told out by the next sentence; "so, three steps." likewise.</summary>
     private void FindAnnouncements()
     {

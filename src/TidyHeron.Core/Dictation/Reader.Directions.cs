@@ -239,6 +239,8 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "way");
+        // "Cross the right foot over and turn. Left hand back, punch", "right hand back to the waist": the hand.
+        if (way == Way.Back && _hand is not null && Previous(i) is { Kind: "handNoun" } && (Alone(i) && _draft.Footwork is not null || Next(i) is { IsHandTechnique: true })) return;
         // "Left foot back to the front, so turn left, left foot forward": it comes round, and leads.
         if (way == Way.Forward && Previous(i) is { Kind: "footNoun" } && _draft is { Foot: { } comes, IsDone: false, SentenceEnded: false } && (_draft.Footwork == "step-back" || _draft.Way == Way.Back) && (_draft.HasTurn || _draft.Facing is not null) && SideIndex(IndexBefore(i)) is var again && _lexemes[again].Is("side") && _lexemes[again].Side == comes)
         {

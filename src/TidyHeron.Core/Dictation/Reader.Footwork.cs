@@ -77,6 +77,7 @@ public sealed partial class Reader
         // "Kosa shite mawatte": crossed over, one turns about.
         // "Migi ashi wo hiite mawatte": so does the foot that was drawn back.
         if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind" or "step-back", HasTurn: false, IsDone: false, SentenceEnded: false } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
+        _draft.CrossedBefore |= Turning.Contains(kind) && _draft is { Footwork: "cross-front", Foot: not null, IsDone: false };
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
         if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;

@@ -132,7 +132,8 @@ public sealed partial class Reader
         {
             _form = _form with { Opening = new Opening(stance.Kind, stance.Lead) };
             ForgetNow();
-            if (move with { Stance = null, Counting = Counting.Own } == new Move(move.Id)) return; // the opening says it all
+            var front = move.Facing == Heading.Front ? null : move.Facing; // as every form begins
+            if (move with { Stance = null, Facing = front, Counting = Counting.Own } == new Move(move.Id)) return; // the opening says it all
         }
         if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
         _said.Add(move);

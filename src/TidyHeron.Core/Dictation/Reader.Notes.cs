@@ -32,6 +32,18 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
+        // "You are going to look left".
+        if (_lexemes[i].Plain == "you are" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "going" or "going to" or "gonna")
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
+        // "So that you end in front stance with the right foot in front".
+        if (_lexemes[i].Plain == "so that" && Next(i) is { Kind: "stance" or "side" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "you" or "we" or "youre" or "were")
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         // "Turn your hips to nine o'clock": part of the turn.
         if (_lexemes[i].Plain is "your hips" or "the hips" or "the hip" && Previous(i) is { Kind: "footwork" })
         {

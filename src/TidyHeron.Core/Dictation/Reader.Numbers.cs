@@ -12,7 +12,7 @@ public sealed partial class Reader
     private int WhereNumbersEnd(List<int> marks)
     {
         const int FarMore = 3; // sentences
-        if (marks.Count < Numbered) return _lexemes.Count;
+        if (marks.Count < Numbered && !(marks.Count == 2 && marks.All(k => _lexemes[k].Is("ordinal")))) return _lexemes.Count;
         List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
         var most = marks.Zip(marks.Skip(1)).Max(p => Deeds(p.First, p.Second).Count);
         var tail = Deeds(marks[^1], _lexemes.Count);

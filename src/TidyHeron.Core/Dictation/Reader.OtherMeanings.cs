@@ -45,7 +45,7 @@ public sealed partial class Reader
             return true;
         }
         // "Low block, same stance": nothing more is done with the feet.
-        if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false })
+        if (kind == "stay" && _draft is { Footwork: not null, IsDone: true, SentenceEnded: false } or { Foot: not null, IsDone: true, SentenceEnded: false })
         {
             Note(lexeme, "footwork");
             return true;
@@ -187,7 +187,7 @@ public sealed partial class Reader
             return true;
         }
         // "The cross on the spot", where the words speak of jabs and hooks.
-        if (lexeme.Plain is "cross" && _foot is null && Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } && SpeaksOfBoxing())
+        if (lexeme.Plain is "cross" && _foot is null && (Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } || Previous(i) is { Value: "jab" } or { Kind: "then" } && Next(i) is not { Kind: "footNoun" or "way" }) && SpeaksOfBoxing())
         {
             Retell(i, "reverse-punch");
             return true;

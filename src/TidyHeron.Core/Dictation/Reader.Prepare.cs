@@ -10,10 +10,10 @@ public sealed partial class Reader
     /// <summary>Retells lexemes whose meaning is told by others, before any of them is taken in.</summary>
     private void Prepare()
     {
+        FindMissingStops();
         Corrections.Apply(_lexemes);
         FindBrackets();
         PartNumbersFromWhatTheyAre();
-        FindMissingStops();
         FindLabels();
         JoinShortSentences();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
@@ -44,6 +44,9 @@ public sealed partial class Reader
         FindSeriesBySides();
         FindDeclaredCounts();
         FindAnnouncements();
+        FindWhatComesNext();
+        FindDirectionsAhead();
+        FindRepeatsToldOut();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         FindNumbersSaidAfter();
         FindNumbers();
@@ -51,6 +54,8 @@ public sealed partial class Reader
         // One number alone before many sentences calls nothing: "Kata for juniors, one: …".
         var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
+        // "The first move is … Then … The third move is …": where some are left out, the sentences count.
+        _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
         _numbersEnd = WhereNumbersEnd(marks);
         _first = _before.All(m => m.Counting == Counting.Uncounted);

@@ -50,6 +50,12 @@ public sealed partial class Reader
         // "Weight forward to the left leg": not a leg that moves.
         if (_lexemes[i] is { Kind: "detail", Plain: "weight forward" or "weight back" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var carrying && Next(carrying) is { Kind: "footNoun" })
             AsNote(i, IndexAfter(carrying));
+        // "The right foot kicks, steps down into a front stance": that foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "steps" or "step" or "comes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "technique"))
+        {
+            _lexemes[i] = new Lexeme("landing", "front", _lexemes[i].Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - _lexemes[i].Start, "step down");
+            _lexemes.RemoveAt(i + 1);
+        }
         // "Land in front stance", "land in a front stance": the stance, not where the foot comes down.
         if (_lexemes[i] is { Kind: "landing", Value: "front" } down && down.Plain.EndsWith(" in front", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } stood)
         {
@@ -58,7 +64,7 @@ public sealed partial class Reader
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
-        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord())
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Drop down on the left leg, right leg extended": that one is in front.
         if (_lexemes[i].Plain is "extended" or "straight" or "stretched" or "stretched out" && _lexemes[i].Kind is "filler" or "unread" or "detail" && Previous(i) is { Kind: "footNoun" } && _lexemes[i - 1].Is("footNoun") && Clauses(i).Any(l => l.Is("stance") && l.Value is "drop-stance" or "low-stance"))

@@ -8,6 +8,33 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Double block, then inside, then punch": the block of that name that was told before.
+        if (_lexemes[i].Plain is "inside" or "outside" && _lexemes[i].Kind is "order" or "filler" && Alone(i) && Previous(i) is { Kind: "then" } && Backward(i).Any(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal))) BecomesTerm(i, "technique", Backward(i).First(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal)).Value);
+        // "Left arm inside, right arm down": a block of two hands, told hand by hand.
+        if (SaysWhereAHandBlocks(i) && HandsThatBlock(i) is { Count: > 1 } blockers) foreach (var at in blockers) BecomesTerm(at, "technique", _lexemes[at].Plain switch { "inside" => "inside-block", "outside" => "outside-block", _ => "low-block" });
+        // "Punch punch right left": which hand does which.
+        if (_lexemes[i].IsHandTechnique && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("technique", _lexemes[i].Value) && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("side", _lexemes[i + 2].Side.Other.Word) && Next(i + 3) is not { Kind: "technique" or "stance" or "footNoun" or "handNoun" })
+            (_lexemes[i + 1], _lexemes[i + 2]) = (_lexemes[i + 2], _lexemes[i + 1]);
+        // "Gedan with the left": a height alone with a hand is a block, where the text names it so.
+        if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && EndOfClause(i) is var blocking && _lexemes.GetRange(i + 1, blocking - i).All(l => l.Kind is "filler" or "side" or "handNoun") && Next(i) is { Kind: "side" }) BecomesTerm(i, "technique", "low-block");
+        // "Hammer fist down on your open palm": what it falls on.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } onto && onto.Contains("on") && onto.All(w => w is "on" or "your" or "the" or "open" or "down" or "onto")) AsNote(i - onto.Count, i);
+        // "The left arm supported by the right fist": that one supports.
+        if (_lexemes[i] is { Kind: "technique", Plain: "supported" } && i > 1 && _lexemes[i - 1].Is("handNoun") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "by" && IndexAfter(i) is var by and >= 0 && _lexemes[by].Is("side"))
+        {
+            if (!Follows(SideIndex(i - 1), "with"))
+            {
+                BecomesSmall(i - 1);
+                if (_lexemes[i - 2].Is("side")) BecomesSmall(i - 2);
+            }
+            (_lexemes[i + 1], _lexemes[i]) = (_lexemes[i], _lexemes[i + 1]);
+            var noun = Next(by) is { Kind: "handNoun" } ? IndexAfter(by) : by;
+            var supports = _lexemes[i + 1];
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(noun, supports);
+        }
+        // "An outside block, so palm toward you": how the hand is turned.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "palms" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing" } && _lexemes[i + 2].Plain is "you" or "me" or "yourself" && Alone(i + 2)) AsNote(i, i + 2);
         // "The left hand hooks behind", "both hands in hook": a hand that hooks, where nobody boxes.
         if (_lexemes[i] is { Kind: "technique", Value: "hook-punch", Plain: "hook" or "hooks" } && (_lexemes[i].Plain == "hooks" || Previous(i) is { Kind: "handNoun" or "relHand" } || Next(i) is { Kind: "handNoun" } || Follows(i, "a", "into", "in")) && !_lexemes.Any(l => l.Value is "jab" or "uppercut"))
             BecomesTerm(i, "technique", Follows(i, "a", "into", "in") || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "behind" ? "crane-beak" : "hooking-block");
@@ -144,5 +171,18 @@ public sealed partial class Reader
         // "Front kick, down into front stance, gyaku.": the punch of the other hand.
         if (_lexemes[i] is { Kind: "unread", Plain: "gyaku" } && Alone(i) && Previous(i) is null or { Kind: "side" } && !Clauses(i).Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "reverse-punch");
+    }
+
+    private bool SaysWhereAHandBlocks(int i) =>
+        _lexemes[i] is { Plain: "inside" or "outside" or "down" or "low", Kind: "order" or "filler" or "level" } && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side")
+        && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop || _lexemes[i + 1].Kind is "side" or "then" || _lexemes[i + 1].Plain is "and" or "now");
+
+    /// <summary>Where the hands of a sentence are said to block; none where both do so below.</summary>
+    private List<int> HandsThatBlock(int i)
+    {
+        var first = i;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
+        return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
     }
 }

@@ -45,11 +45,18 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "place", Value: "front" } && Previous(i) is { Kind: "from" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && ClauseOf(i).Any(l => l.Plain is "comes" or "attacks" or "is coming"))
             _lexemes.InsertRange(i + 2, [new Lexeme("facing", "facing", _lexemes[i + 1].Start + 1, 0, "facing"), new Lexeme("place", "front", _lexemes[i + 1].Start + 1, 0, "the front"), new Lexeme("stop", ",", _lexemes[i + 1].Start + 1, 0, "")]);
         // "Face your right-hand side": of the hall, as one stands in front of it.
-        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Plain: "hand", Kind: "handNoun" } && _lexemes[i + 2].Plain == "side" && (Previous(i) is { Kind: "facing" } || Follows(i, "to")))
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Plain: "hand", Kind: "handNoun" } && _lexemes[i + 2].Plain is "side" or "wall" && (_lexemes[i + 2].Plain == "wall" || Previous(i) is { Kind: "facing" } || Follows(i, "to")))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
+        }
+        // "To the left gate: left foot out, …": to that side of the hall.
+        if (_lexemes[i].Is("side") && Follows(i, "to") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("unread") && _lexemes[i + 2].Is("stop", ":"))
+        {
+            BecomesSmall(i + 1);
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
+            _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
         }
         // "Front, left foot, walking stance, …": told like "front: …".
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };

@@ -17,6 +17,24 @@ public sealed partial class Reader
         // "Pivot on the left, turn around to the right": that foot stays.
         if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
             _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
+        // "Around, right foot, low block": one turns so.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "about" } && Alone(i) && StartsSentence(i) && i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence && RestOfSentence(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).Any(l => l.Is("technique")) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "degrees"))
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+        }
+        // "Switch my weight over to the other leg": the feet stay.
+        if (_lexemes[i] is { Plain: "switch" or "switches" or "change" or "changes" } && Next(i) is null or not { Kind: "handNoun" } && Enumerable.Range(i + 1, 3).Any(k => k < _lexemes.Count && _lexemes[k].Plain is "weight" or "my weight" or "your weight" or "the weight") && ClauseOf(i).Any(l => l.Is("stance")))
+        {
+            BecomesTerm(i, "footwork", "shift");
+            for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop && _lexemes[k].Kind is "filler" or "beside" or "relHand" or "relFoot" or "footNoun" or "otherSide"; k++) BecomesSmall(k);
+        }
+        // "The left foot follows and stamps next to it": a step of its own.
+        if (_lexemes[i] is { Kind: "detail", Plain: "foot follows" or "leg follows" } && Previous(i) is { Kind: "side" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot" };
+            BecomesSmall(i + 1);
+        }
         // "Flip it back and punch": the weapon, no foot.
         if (_lexemes[i].Plain == "it" && i > 0 && i + 1 < _lexemes.Count && _lexemes[i - 1].Plain is "flip" or "flips" or "turn" or "roll" or "swing" or "spin" or "bring" && _lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
         // "Three times forward with upper block, right, left, right": three steps.
@@ -54,8 +72,11 @@ public sealed partial class Reader
         if (_lexemes[i].Is("footwork", "bow") && _lexemes[i].Plain == "bow" && (Follows(i, "into", "in") || i > 1 && _lexemes[i - 1].Plain is "the" or "a" && _lexemes[i - 2].Plain.EndsWith(" into", StringComparison.Ordinal)) && ClauseOf(i).Any(l => l.Is("footwork", "shift") || l.Is("footwork", "step")))
             BecomesTerm(i, "stance", "bow-stance");
         // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
-        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footwork" or "footNoun" || l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && (Alone(i) || _lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("handNoun", "both")) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun" || l.Is("footwork") && l.Value != "switch" || l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+        {
             BecomesTerm(i, "footwork", "pull-together");
+            if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        }
         // "Pivot around to the left", "turns around to the left": like "turn around".
         if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
         {

@@ -40,6 +40,8 @@ public sealed partial class Reader
             BecomesSmall(i + 2);
             if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
         }
+        // "The back end comes through": of the staff, no place in the hall.
+        if (_lexemes[i].Plain == "end" && i > 0 && _lexemes[i - 1] is { Kind: "way" or "place" or "lead", Plain: "back" or "front" or "rear" or "the back" or "the front" or "the rear" } && IsAboutAStaff) BecomesSmall(i - 1);
         // "Swing the butt end up": so it does where it is swung.
         if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && IsAboutAStaff)
         {

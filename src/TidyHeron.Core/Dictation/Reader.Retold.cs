@@ -91,6 +91,8 @@ public sealed partial class Reader
         // "That same front leg": told by its place, "same" adds nothing.
         if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
             BecomesSmall(i);
+        // "The first direction is to the right.": of what is told after it.
+        if (_lexemes[i].Is("ordinal") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && _lexemes[i + 2].Plain == "is") BecomesSmall(i);
         // "First cut: right foot forward …": the heading of what is told after it.
         if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
             BecomesSmall(i + 1);
@@ -111,12 +113,7 @@ public sealed partial class Reader
             _lexemes.Insert(clause, opens);
             for (var k = clause - 1; k >= 0 && !_lexemes[k].EndsSentence; k--) if (!_lexemes[k].IsStop) BecomesSmall(k);
         }
-        // "Seventh step left … Eighth turn around …": not an eighth of a turn.
-        if (_lexemes[i] is { Kind: "amount", Plain: "eighth turn" } eighth && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7")))
-        {
-            _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
-            _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
-        }
+        if (StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7"))) PartEighthFromTurn(i);
         // "An eight-step": joined to a number it is a name.
         if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && i > 0 && _lexemes[i - 1].Is("number") && _text[_lexemes[i].Start - 1] == '-') BecomesSmall(i);
         // "The five-step form": its name.
@@ -124,5 +121,13 @@ public sealed partial class Reader
             BecomesSmall(i);
         // "Like an uppercut, or a hook some people say": another name, kept as a remark.
         if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
+    }
+
+    /// <summary>"Seventh step left … Eighth turn around …": not an eighth of a turn.</summary>
+    private void PartEighthFromTurn(int i)
+    {
+        if (_lexemes[i] is not { Kind: "amount", Plain: "eighth turn" } eighth) return;
+        _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
+        _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
     }
 }

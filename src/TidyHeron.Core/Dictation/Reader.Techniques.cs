@@ -210,9 +210,9 @@ public sealed partial class Reader
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
-        if (_draft is not { Hands: [.., var general], SentenceEnded: false } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        if (_draft is not { Hands: [.., var general] } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
-        if (term.Id.Value is "strike" && hand is null && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
+        if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {
             _draft.Hands[^1] = general with { Level = _level ?? general.Level };
             (_side, _level) = (null, null);
@@ -222,6 +222,8 @@ public sealed partial class Reader
         if (general.Technique.Value is not ("block" or "strike" or "punch" or "forearm-guarding-block" or "knife-hand-block" or "low-block" or "rising-block") && term.Id != general.Technique) return false;
         // "Punch with the right hand, reverse punch": the rear one, so it is the same.
         var sameOne = term.Id.Value is "reverse-punch" && hand is null && general is { Technique.Value: "punch", Hand: { } rear } && rear.OnSide is { } over && AfterDraft().Lead == over.Other;
+        // "You block with the left arm, an outside block".
+        var named = Follows(_lexemes[i - 1].Is("level") ? i - 1 : i, "a", "an");
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && (sameOne || general.Hand is null && hand is not null) || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;

@@ -148,6 +148,8 @@ public sealed partial class Reader
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
+                    // "Don't move your feet yet. Now the right foot goes …": until then.
+                    if (_draft is { Footwork: "stay", IsDone: false, IsNumbered: false, Foot: null, Stance: null, HasTurn: false, Facing: null } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "side" or "relFoot" } && RestOfSentence(i).Any(l => l.Kind is "footNoun" or "relFoot")) _draft.Footwork = null;
                     // "Ten: hold, and breathe out.": all there is on that number.
                     if (_draft is { IsNumbered: true, HasBody: false, Tempo: Tempo.Held }) _draft.Footwork = "stay";
                 }

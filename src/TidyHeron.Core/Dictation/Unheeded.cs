@@ -59,6 +59,7 @@ internal sealed class Unheeded
                 _ => FootPlays(side, move, before, after) || HandPlays(side, move) || move.Turn?.Side == side || move.Footwork?.Way is not null || move.Facing is not null || move.Gaze is not null,
             },
             { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
+            { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } borne && borne.Plain.Contains("weight", StringComparison.Ordinal) && NamedSide(i) is { } side && after.Lead == side.Other => true, // on the rear leg
             { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || i + 1 < _heard.Count && (after.Lead == side && _heard[i + 1].Kind is "way" or "lead" || after.Lead == side.Other && _heard[i + 1].Is("way", "back")),
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),

@@ -30,7 +30,6 @@ public class UnheededTests
     {
         ["bo-in-japanese-counts"] = ["left foot"],
         ["both-names-of-it"] = ["left forearm"],
-        ["third-for-brown-belts"] = ["right hand"],
         ["caught-fist-at-the-hip"] = ["right fist"],
         ["for-my-own-memory"] = ["left foot"],
         ["hold-the-ball-and-step"] = ["crane", "left hand"],
