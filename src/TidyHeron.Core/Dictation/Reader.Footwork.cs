@@ -50,6 +50,7 @@ public sealed partial class Reader
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
+        else if (kind is "shift" && _draft is { Footwork: "stay", IsDone: false, SentenceEnded: false }) _draft.Footwork = kind; // "without moving the feet the weight goes to the other side"
         else if (_draft is { Footwork: "stay", IsDone: false, SentenceEnded: false } && Turning.Contains(kind) && PreviousIs(i, "footwork")) _draft.Footwork = kind; // "without moving the feet turn back to the right"
         else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
         else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"

@@ -12,6 +12,9 @@ public sealed partial class Reader
         // "Left foot back to the right, look right, step out with the right foot".
         if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
             (draft.LooksFirst, draft.EyesTo) = (true, looked);
+        // "Turn your head to the left and drop your weight. Then step out with the left foot into a front stance".
+        if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Counting: Counting.Then, Footwork: "step" } && stepping == seen && StanceSet.IsStanding(now.Stance))
+            (draft.LooksFirst, draft.EyesTo) = (true, seen);
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);

@@ -142,7 +142,7 @@ public sealed partial class Reader
     private bool BeginsAnew(int i, Lexeme before)
     {
         var lexeme = _lexemes[i];
-        var isLimbOrStep = lexeme is { Kind: "side" or "technique" or "stance" or "turnSide" or "facing" } or { Kind: "footwork", IsGerund: false };
+        var isLimbOrStep = lexeme is { Kind: "side" or "technique" or "stance" or "turnSide" or "facing" } or { Kind: "footwork", IsGerund: false } or { Kind: "footwork", Value: "stay" };
         if (before.Is("shout") && lexeme.Value != "land" && (isLimbOrStep || lexeme.Kind is "gaze" or "otherSide" or "again" or "place")) return true;
         if (before is { Kind: "footwork", Value: "bow" or "announce" } && !IsStoodIn(_lexemes.IndexOf(before)) && lexeme.Kind is "footwork" or "side" or "gaze" or "stance") return true;
         // "So now I'm in my fighting stance" tells how one stands now.

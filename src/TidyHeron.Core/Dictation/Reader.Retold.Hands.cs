@@ -17,6 +17,14 @@ public sealed partial class Reader
             (_lexemes[i + 1], _lexemes[i + 2]) = (_lexemes[i + 2], _lexemes[i + 1]);
         // "Gedan with the left": a height alone with a hand is a block, where the text names it so.
         if (_lexemes[i] is { Kind: "level", Plain: "gedan" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && EndOfClause(i) is var blocking && _lexemes.GetRange(i + 1, blocking - i).All(l => l.Kind is "filler" or "side" or "handNoun") && Next(i) is { Kind: "side" }) BecomesTerm(i, "technique", "low-block");
+        // "The last punch has a kiai.": which of those just told.
+        if (_lexemes[i].Is("technique") && i > 0 && _lexemes[i - 1] is { Kind: "ordinal" or "passage", Value: "last" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "has" or "gets" or "is with" && Next(i) is { Kind: "shout" })
+        {
+            BecomesSmall(i - 1);
+            BecomesSmall(i);
+        }
+        // "Step with another knife hand": one more in this step, not the one before once more.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "with") && Next(i) is { Kind: "technique" or "side" or "level" }) BecomesSmall(i);
         // "Hammer fist down on your open palm": what it falls on.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } onto && onto.Contains("on") && onto.All(w => w is "on" or "your" or "the" or "open" or "down" or "onto")) AsNote(i - onto.Count, i);
         // "The left arm supported by the right fist": that one supports.
@@ -78,7 +86,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "somebody" or "someone" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique") && EndOfClause(i) is var done && _lexemes.GetRange(i, done - i + 1).Any(l => l.Plain is "you" or "your" or "at you") && !_lexemes.GetRange(i, done - i + 1).Any(l => l.Is("then")))
             AsNote(i, done);
         // "He punches high, you step back": so does he here.
-        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "partner" or "attacker" or "opponent" } && (StartsSentence(i) || i > 0 && _lexemes[i - 1].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "footwork" && EndOfClause(i) is var attacks && attacks + 2 < _lexemes.Count && _lexemes[attacks + 2].Plain is "you" or "we" or "i")
+        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "partner" or "attacker" or "opponent" } && (StartsSentence(i) || i > 0 && _lexemes[i - 1].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "footwork" && EndOfClause(i) is var attacks && attacks + 2 < _lexemes.Count && _lexemes.Skip(attacks + 2).SkipWhile(l => l.Plain is "so" or "and" or "then" or "and then").FirstOrDefault() is { Plain: "you" or "we" or "i" })
             AsNote(i, attacks);
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);

@@ -29,6 +29,21 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "shift");
             for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].IsStop && _lexemes[k].Kind is "filler" or "beside" or "relHand" or "relFoot" or "footNoun" or "otherSide"; k++) BecomesSmall(k);
         }
+        // "The weight goes to the other side so you're looking right, back stance": so do they here.
+        if (_lexemes[i].Plain is "weight" or "the weight" or "your weight" && i + 2 < _lexemes.Count && (_lexemes[i + 1].Plain is "goes" or "moves" or "shifts" or "changes" || _lexemes[i + 1].Is("footwork", "shift")) && Next(i + 1) is { Kind: "otherSide" } && _lexemes.Skip(i).Take(RunOn / 2).Any(l => l.Is("stance")))
+        {
+            BecomesTerm(i + 1, "footwork", "shift");
+            BecomesSmall(IndexAfter(i + 1));
+            // "… back stance": the other one of the two.
+            var stands = _lexemes.FindIndex(i, l => l.Is("stance"));
+            if (!_lexemes[stands - 1].Is("side")) _lexemes.Insert(stands, new Lexeme("filler", "filler", _lexemes[stands].Start, 0, "the other"));
+        }
+        // "Bring the left foot up to the right knee": it is lifted.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "take" or "draw" } && Enumerable.Range(i, Math.Min(8, _lexemes.Count - i)).TakeWhile(k => !_lexemes[k].IsStop).FirstOrDefault(k => _lexemes[k].Is("beside"), -1) is var beside and > 0 && Next(beside) is { Kind: "side" } && IndexAfter(beside) is var knee && Next(knee) is { Plain: "knee" })
+        {
+            BecomesTerm(i, "footwork", "lift-foot");
+            AsNote(beside, IndexAfter(knee));
+        }
         // "The left foot follows and stamps next to it": a step of its own.
         if (_lexemes[i] is { Kind: "detail", Plain: "foot follows" or "leg follows" } && Previous(i) is { Kind: "side" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork" })
         {
@@ -37,6 +52,8 @@ public sealed partial class Reader
         }
         // "Flip it back and punch": the weapon, no foot.
         if (_lexemes[i].Plain == "it" && i > 0 && i + 1 < _lexemes.Count && _lexemes[i - 1].Plain is "flip" or "flips" or "turn" or "roll" or "swing" or "spin" or "bring" && _lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
+        // "Turn left and go back with three punches": the way one faces then.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "go back" or "come back" or "going back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Is("number") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" })) BecomesTerm(i, "footwork", "step");
         // "Three times forward with upper block, right, left, right": three steps.
         if (_lexemes[i] is { Kind: "times" } often && StartsSentence(i) && often.Value.Length == 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance") is { IsHandTechnique: true } many)
         {

@@ -97,7 +97,7 @@ public sealed partial class Reader
         if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
             BecomesSmall(i + 1);
         // "Form number one": its name.
-        if (_lexemes[i].Is("countNoun") && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]))
+        if (_lexemes[i].Is("countNoun") && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && (FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]) || _lexemes[i - 1].Is("weapon") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);

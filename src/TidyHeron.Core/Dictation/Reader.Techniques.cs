@@ -95,7 +95,7 @@ public sealed partial class Reader
         if ((lexeme.Value is "block" or "strike" or "kick" or "punch" || lexeme.Plain is "guarding block" or "guard block") && SaidTheSame(i) && LastLike(lexeme.Term!) is { } same)
             return new MeantTerm(same, $"The same as before: {same.English}.");
         // "Knife hand" alone: struck with at a target and in the stances that go forward, else it receives.
-        if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal")
+        if (lexeme.Plain is "knife hand" or "shuto" or "sonnal" or "sonkal" or "sudo" or "soodo" or "soo do")
         {
             var stands = _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("stance"))?.Term!.Id;
             if (RestOfClausePastManners(i) is { Kind: "technique", Plain: "strike" }) return new MeantTerm(TermOf("knife-hand-strike")); // "knife hand high inward strike"
@@ -154,7 +154,7 @@ public sealed partial class Reader
         // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.
         if (_draft is { SentenceEnded: true, Footwork: "step" or null, Foot: { } stood, IsDone: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l is { Kind: "footwork", Value: "step", IsGerund: true }) is { } own && Next(_lexemes.IndexOf(own)) is { Kind: "side" } with && with.Value == stood.Other.Word) Begin(Counting.Own);
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;
-        if ((Follows(i, "with") || Follows(SideIndex(i), "with")) && _draft is { Kick: not null, HasHands: false, SentenceEnded: false }) _together = true; // "side kick with a back fist"
+        if ((Follows(i, "with") || Follows(SideIndex(i), "with") && !(i > 0 && _lexemes[i - 1].Plain == "and")) && _draft is { Kick: not null, HasHands: false, SentenceEnded: false }) _together = true; // "side kick with a back fist"
         if (StartsAnotherMove(i, term, hand, handNamed: _hand is not null, out var counting))
         {
             LandsForTheHands(i, term);
@@ -223,7 +223,9 @@ public sealed partial class Reader
         // "Punch with the right hand, reverse punch": the rear one, so it is the same.
         var sameOne = term.Id.Value is "reverse-punch" && hand is null && general is { Technique.Value: "punch", Hand: { } rear } && rear.OnSide is { } over && AfterDraft().Lead == over.Other;
         // "You block with the left arm, an outside block".
-        var named = Follows(_lexemes[i - 1].Is("level") ? i - 1 : i, "a", "an");
+        var named = Follows(_lexemes[i - 1].Is("level") ? i - 1 : i, "a", "an")
+            // "Block down, gedan barai".
+            || hand is null && (general.Technique.Value, term.Id.Value) is ("block", "low-block" or "rising-block") && general.Level is { } height && height == term.DefaultLevel && _lexemes[i - 1].IsStop;
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && (sameOne || general.Hand is null && hand is not null) || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;

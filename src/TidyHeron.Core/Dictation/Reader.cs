@@ -160,6 +160,8 @@ public sealed partial class Reader
                     while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
                     AsNote(i + 1, last);
                 }
+                // "Draw as you step forward, and cut": the step went with the draw, the cut comes after.
+                else if (_together && lexeme.Value == "," && Backward(i).TakeWhile(l => !l.IsStop).LastOrDefault(l => l.Is("together")) is { } meanwhile && Next(_lexemes.IndexOf(meanwhile)) is { Kind: "footwork" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and") _together = false;
                 // "Low blorck, right hand covers": what stood before a word that was not understood belonged to it.
                 else if (i > 0 && _lexemes[i - 1].Is("unread")) Settle();
                 break;

@@ -30,6 +30,8 @@ public class UnheededTests
     {
         ["bo-in-japanese-counts"] = ["left foot"],
         ["both-names-of-it"] = ["left forearm"],
+        ["captions-weight-goes"] = ["left hand"],
+        ["checking-i-have-this"] = ["punches"],
         ["caught-fist-at-the-hip"] = ["right fist"],
         ["for-my-own-memory"] = ["left foot"],
         ["hold-the-ball-and-step"] = ["crane", "left hand"],
