@@ -269,6 +269,14 @@ public sealed partial class Reader
     /// <summary>"Punch left, punch right, that's one and two.": the numbers of what was just said, each of its own; before one comes the opening.</summary>
     private bool CountsWhatWasSaid(int i)
     {
+        // "Three, step, kiai! Now turn around, low block, that's four.": one more than was called.
+        if (_lexemes[i].Is("number") && _explicitCounts && Follows(i, "thats") && _calls.Count > 0 && _calls[^1].Number == _lexemes[i].Number - 1 && _draft is { BeginsSentence: true, IsNumbered: false, HasBody: true, Counting: Counting.Then })
+        {
+            _draft.Counting = Counting.Own;
+            _calls.Add((_lexemes[i].Number, _draft.Id, _lexemes[i]));
+            Note(_lexemes[i], "count");
+            return true;
+        }
         if (!_lexemes[i].Is("number") || _explicitCounts || !(Follows(i, "thats") || i > 0 && _lexemes[i - 1].Is("countNoun") && Follows(i - 1, "thats"))) return false;
         var numbers = new List<Lexeme> { _lexemes[i] };
         var end = i;

@@ -113,6 +113,8 @@ public sealed partial class Reader
         // "Right foot to three o'clock, sitting stance facing twelve": first where the step goes, then where one faces.
         if (said && _draft is { FacingIsLoose: true, Facing: { } goal, Way: null or Way.Back, IsDone: false, SentenceEnded: false } && goal != heading && (goal == Now().Heading ? Way.Forward : Draft.WayTo(Now().Heading, goal)) is { } way && (_draft.Way ?? way) == way)
             (_draft.Way, _draft.Facing) = (way, heading);
+        // "Step back to three o'clock, facing nine": away from where one faces.
+        if (said && _draft is { FacingIsLoose: true, Facing: { } behind, IsDone: false, SentenceEnded: false } && (_draft.Way == Way.Back || _draft.Footwork == "step-back") && (behind - heading).Amount == 180) _draft.Facing = heading;
         _draft.Facing ??= heading;
         _draft.FacingIsLoose = !said && !_draft.IsTurning;
         Note(_lexemes[i], "facing");

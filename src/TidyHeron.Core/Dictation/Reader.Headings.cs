@@ -50,14 +50,14 @@ public sealed partial class Reader
                 if (!_lexemes[k].IsStop) BecomesSmall(k);
     }
 
-    /// <summary>"Okay, now towards the front.", "The second direction is to the left.": where one faces in what is told next.</summary>
+    /// <summary>"Now towards the front.", "The second direction is to the left.": where one faces in what is told next.</summary>
     private void FindDirectionsAhead()
     {
         for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
         {
             var end = EndOfSentence(first);
             var sentence = _lexemes.GetRange(first, end - first + 1).Where(l => !l.IsStop).ToList();
-            var ahead = sentence.Any(l => l.Plain is "now" or "next" or "okay" or "ok" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
+            var ahead = sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
             if (!ahead || end + 2 >= _lexemes.Count || !sentence.Any(l => l.Is("facing")) || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
             if (sentence is [.., { Kind: "side" } there])
             {

@@ -262,6 +262,13 @@ public sealed partial class Reader
             _namedByRear = true;
             Assume(draft, "stance", $"The stance is called {called.Word}, and the {back.Word} foot steps back: read as named by the rear foot.", "");
         }
+        // "Turn left into a right L-stance, left block": a block in it is over the foot in front (common practice).
+        else if (shape.NamedByRearFoot && draft is { Footwork: null or "turn", Foot: null, Lead: { } told, Hands: [{ Hand: { } over } block] } && over.OnSide == told.Other && _ways.Vocabulary.Find(block.Technique)?.Family == "receiving")
+        {
+            draft.Lead = told.Other;
+            _namedByRear = true;
+            Assume(draft, "stance", $"Called {told.Word}, and the block is over the {told.Other.Word} foot: read as named by the rear foot.", $"{told.Word} foot in front");
+        }
         else if (_namedByRear && draft is { Lead: { } named } && (draft.Foot is null || shape.NamedByRearFoot && draft.Footwork == "pull-together"))
         {
             draft.Lead = named.Other;

@@ -51,6 +51,18 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
         }
+        // "Turn to the other wall": half a turn.
+        if (_lexemes[i].Plain is "other" or "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "wall" && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "rear", Plain = "the other way", Length = _lexemes[i + 1].Start + _lexemes[i + 1].Length - _lexemes[i].Start };
+            _lexemes.RemoveAt(i + 1);
+        }
+        // "Turn to the right forty-five degree corner": which corner.
+        if (_lexemes[i] is { Kind: "degrees", Value: "45" } half && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Plain: "corner" or "diagonal" } angle)
+        {
+            _lexemes[i] = angle with { Start = half.Start, Length = angle.Start + angle.Length - half.Start };
+            _lexemes.RemoveAt(i + 1);
+        }
         // "To the left gate: left foot out, …": to that side of the hall.
         if (_lexemes[i].Is("side") && Follows(i, "to") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("unread") && _lexemes[i + 2].Is("stop", ":"))
         {

@@ -144,7 +144,7 @@ public sealed partial class Reader
                     if (i >= _numbersEnd) _explicitCounts = false;
                     _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
-                    if (IsFirstMove() && (_draft.Stands || StartsWithFacing() && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null, Notes.Count: 0 }) _draft.Facing = null;
+                    if (IsFirstMove() && (_draft.Stands || StartsWithFacing(i) && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _then = _together = false;
                     Settle();
@@ -274,8 +274,13 @@ public sealed partial class Reader
         return i;
     }
 
-    // "Face twelve o'clock."
-    private bool StartsWithFacing() => _lexemes.FirstOrDefault(l => !l.Is("filler") && !l.IsStop) is { Kind: "facing" };
+    // "Face twelve o'clock.", "You begin facing north."
+    private bool StartsWithFacing(int end)
+    {
+        var sentence = Backward(end).TakeWhile(l => !l.EndsSentence).ToList();
+        return sentence.LastOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "opening")) is { Kind: "facing" }
+            && (sentence.Any(l => l.Is("opening") || l.Plain is "begin" or "begins" or "start" or "starts") || !_lexemes.Take(end).Any(l => l.EndsSentence));
+    }
 
     private bool IsFirstMove() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
 
