@@ -48,7 +48,7 @@ internal static partial class Lexer
         var times = TimeStamp().Matches(text) is { Count: >= 3 } stamps ? stamps.Select(m => m.Groups[1].Index).ToHashSet() : [];
         // "… / … / …": moves parted by slashes, unless each line has a few of its own.
         var slashed = text.Split(" / ").Length is var parts and > 4 && parts > 4 * text.Split('\n').Length;
-        var wrapped = IsWrapped(text);
+        var (wrapped, captions) = (IsWrapped(text), IsBrokenAnywhere(text));
         var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
         // "<- … -> … ^ …": directions, where they point to the left as well.
         var arrows = text.Contains("<-", StringComparison.Ordinal);
@@ -58,7 +58,7 @@ internal static partial class Lexer
             // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
-            if (lineBreak >= 0 && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
+            if (lineBreak >= 0 && !(captions && !gap.Contains("\n\n", StringComparison.Ordinal)) && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
             last = token.Index + token.Length;
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
@@ -279,6 +279,22 @@ internal static partial class Lexer
         }
         return breaks == 0 || full * 2 >= breaks;
     }
+
+    /// <summary>
+    /// Whether the lines of a text end wherever it happens, as captions do: after "the", "your" or "with", where no list of
+    /// moves ends one.
+    /// </summary>
+    private static bool IsBrokenAnywhere(string text)
+    {
+        const int Fewest = 2; // lines; and one in ten
+        var lines = text.Split('\n').Select(l => l.Trim()).Where(l => l.Length > 0).ToList();
+        static string Last(string line) => line[(line.LastIndexOf(' ') + 1)..];
+        static string First(string line) => line.IndexOf(' ') is var space and > 0 ? line[..space] : line;
+        var hanging = lines.Zip(lines.Skip(1)).Count(p => Hanging.Contains(Last(p.First)) || Last(p.First) is "left" or "right" && First(p.Second) is "foot" or "leg" or "hand" or "arm" or "fist" or "elbow" or "knee");
+        return hanging >= Fewest && hanging * 10 >= lines.Count;
+    }
+
+    private static readonly HashSet<string> Hanging = ["the", "a", "an", "your", "my", "our", "with", "and", "to", "into", "of", "in", "on", "from", "is", "we", "you", "i", "you're", "we're", "i'm", "it's", "that's", "so", "that", "going", "gonna"];
 
     /// <summary>A line that was long enough to be broken by whatever it was copied from goes on with a small letter.</summary>
     private static bool Wraps(string text, int lineBreak, int next, bool wrapped)

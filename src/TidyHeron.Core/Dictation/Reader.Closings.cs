@@ -89,7 +89,9 @@ public sealed partial class Reader
         var last = _lexemes.TakeLast(LastWords).ToList();
         // "…, hands as in the beginning".
         var asItBegan = last.FindIndex(l => l.Plain is "as" or "like" or "where") is var like and >= 0 && last.Skip(like).Any(l => l.Plain is "beginning" or "began" or "started" or "start");
-        return asItBegan || last.Any(l => l.Plain is "close" or "closes" or "closing"
+        // "Left foot back to the right and staff to your side".
+        var putAway = last.FindIndex(l => l.Is("weapon")) is var carried and >= 0 && last.Skip(carried).Any(l => l.Plain is "side" or "sides" or "your side" or "at your side");
+        return asItBegan || putAway || last.Any(l => l.Plain is "close" or "closes" or "closing"
             || l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly"
             || l.Plain is "last" && l.Kind is "ordinal" or "passage");
     }

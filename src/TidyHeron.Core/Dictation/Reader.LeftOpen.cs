@@ -12,8 +12,10 @@ public sealed partial class Reader
     /// </summary>
     private void DrawnBackStillLeads(Draft draft, Posture now, StanceShape shape)
     {
+        // "Drag the right foot back, right hammer fist": struck over the foot in front, as the basic forms do it.
+        var strikesOverIt = draft is { Foot: not null, Stance: null, Hands: [{ Technique.Value: "hammer-fist", Hand: { } hammer }] } && hammer.OnSide == draft.Foot;
         // "Draw the right foot in half way": between where it was and the other foot.
-        if (draft is { HalfStep: true, Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
+        if ((draft.HalfStep || strikesOverIt) && draft is { Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
         {
             (draft.Footwork, draft.Lead, draft.Stance) = ("slide-back", front, now.Stance.Value is "front-stance" or "bow-stance" ? new TermId("short-front-stance") : now.Stance);
             Assume(draft, "footwork", $"Read as drawn nearer: the {front.Word} foot still leads.", "");
@@ -21,7 +23,7 @@ public sealed partial class Reader
         }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
-        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
+        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(strikesOverIt && draft.Footwork is "slide" or "slide-back") && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
         (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
         draft.Stance ??= now.Stance; // the lead is said with a stance
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");

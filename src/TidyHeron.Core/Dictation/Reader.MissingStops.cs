@@ -19,12 +19,15 @@ public sealed partial class Reader
     /// <summary>Numbers that are words of other uses as well: three in Korean, five in Japanese, two in Mandarin and in Cantonese.</summary>
     private static readonly Dictionary<string, int> AlsoNumbers = new() { ["set"] = 3, ["go"] = 5, ["er"] = 2, ["yi"] = 2 };
 
+    private bool _ranOn; // some stops of these words were put in here
+
     /// <summary>Puts a full stop where the next move begins, in each sentence in which more is done than in one.</summary>
     private void FindMissingStops()
     {
         for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
         {
             if (!RunsOn(first)) continue;
+            _ranOn = true;
             var calls = NumbersInARow(first);
             if (calls.Count >= Numbered) StopsAtNumbers(calls);
             else StopsAtDeeds(first);
@@ -147,8 +150,12 @@ public sealed partial class Reader
         if (before is { Kind: "footwork", Value: "bow" or "announce" } && !IsStoodIn(_lexemes.IndexOf(before)) && lexeme.Kind is "footwork" or "side" or "gaze" or "stance") return true;
         // "So now I'm in my fighting stance" tells how one stands now.
         if (isLimbOrStep && Backward(i).TakeWhile(l => l.Kind is "filler" or "then").Select(l => l.Plain).ToList() is var leading && leading.Any(GoingOn.Contains)) return !(lexeme.Is("stance") && leading.Contains("in"));
+        // "… now swing the staff …": a word that nobody knows, with what is done by it.
+        if (lexeme.Is("unread") && _lexemes[i - 1].Plain == "now" && _lexemes.Skip(i).Take(2 * FewestDeeds).Any(l => l.Is("technique"))) return true;
         // "… look left …", "… look to the front …"
         if (lexeme.Is("gaze") && !lexeme.Plain.StartsWith("looking", StringComparison.Ordinal) || lexeme.Plain is "look" or "looks" && Next(i) is { Kind: "place" }) return true;
+        // "… elbow strike then face the front step …"
+        if (lexeme.Is("facing") && _lexemes[i - 1].Is("then") && Next(i) is { Kind: "place" }) return true;
         if (lexeme.Is("otherSide") && before.Kind is "technique" or "stance") return true;
         // "… reverse punch to the front left front stance …"
         if (lexeme.Is("place") && before.IsHandTechnique && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;

@@ -63,7 +63,7 @@ public sealed partial class Reader
             return i;
         }
         // Where nothing parts the sentences, "then" does.
-        var runsOn = _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Count() > RunOn;
+        var runsOn = _ranOn || _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Count() > RunOn;
         bool GoesOn(int at) => runsOn && (_lexemes[at].Is("then") || _lexemes[at].Plain == "now" || _lexemes[at].Is("opening")) && _lexemes.Skip(at + 1).Take(8).Any(l => l.Kind is "side" or "footwork" or "technique" or "stance" or "relFoot");
         var end = i;
         while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !GoesOn(end + 1) && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;

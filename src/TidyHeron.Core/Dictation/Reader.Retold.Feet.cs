@@ -56,6 +56,12 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("landing", "front", _lexemes[i].Start, _lexemes[i + 1].Start + _lexemes[i + 1].Length - _lexemes[i].Start, "step down");
             _lexemes.RemoveAt(i + 1);
         }
+        // "… right side kick. Put the right foot down and turn": the foot that kicked lands.
+        if (_lexemes[i].Plain is "put" or "puts" or "set" or "sets" or "place" && i + 4 < _lexemes.Count && Enumerable.Range(i + 1, 4).FirstOrDefault(k => k + 1 < _lexemes.Count && _lexemes[k].Is("footNoun") && _lexemes[k + 1].Plain == "down", -1) is var lands and > 0 && _lexemes[lands - 1].Is("side") && lands + 2 < _lexemes.Count && _lexemes[lands + 2].Plain == "and" && Next(lands + 1) is { Kind: "footwork", Value: "turn" } && Backward(i).Take(RunOn).Any(l => l.IsKick))
+        {
+            BecomesSmall(i);
+            BecomesTerm(lands + 1, "footwork", "land");
+        }
         // "Land in front stance", "land in a front stance": the stance, not where the foot comes down.
         if (_lexemes[i] is { Kind: "landing", Value: "front" } down && down.Plain.EndsWith(" in front", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } stood)
         {

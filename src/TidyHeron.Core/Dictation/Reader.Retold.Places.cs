@@ -51,6 +51,10 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
         }
+        // "Facing left and right palm out": the way one faces, and whose palm it is.
+        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i > 0 && _lexemes[i - 1].Is("facing") && Next(i) is { Kind: "technique" or "handNoun" }) PartLeftAndRight(i - 1);
+        // "Bring the staff up to guard": no place for a foot.
+        if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique) BecomesSmall(i);
         // "Turn to the other wall": half a turn.
         if (_lexemes[i].Plain is "other" or "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "wall" && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {
