@@ -49,6 +49,12 @@ public static class Walk
     /// <summary>The posture after one more move.</summary>
     public static Posture After(Posture now, Move move, Opening opening, BodyMeasures body, Conventions ways)
     {
+        if (StepBeforeTheKick(move) is { } step)
+        {
+            var stepped = After(now, step, opening, body, ways);
+            var landed = After(stepped, move with { Footwork = null, Turn = null, Facing = null, Pivot = null }, opening, body, ways);
+            return landed with { Turned = stepped.Turned, Inferred = landed.Inferred | stepped.Inferred };
+        }
         var choice = FootChoice.For(now, move, opening, ways.Stances);
         var shape = ways.Stances.Of(choice.Stance);
         var next = now with
@@ -76,6 +82,12 @@ public static class Walk
             };
         return HandChoice.Resolve(next, now, move, ways.Vocabulary);
     }
+
+    /// <summary>"Step with the left foot, right front kick, landing in front": one foot goes, then the other; the step of such a move, else nothing.</summary>
+    private static Move? StepBeforeTheKick(Move move) =>
+        move is { Footwork: { Kind.Value: "step" or "slide", Foot: { } goes }, Kick: { Landing: Landing.Front or Landing.Back, Foot: { } kicks } } && kicks == goes.Other && move.Stance?.Lead != goes
+            ? move with { Kick = null, Hands = [], Stance = null, StepAdjustCm = 0 }
+            : null;
 
     /// <summary>Where the middle of a foot comes to be that turns on its heel or ball.</summary>
     private static Spot Turned(Foot foot, Heading to, PivotPoint? on, BodyMeasures body)

@@ -80,6 +80,12 @@ public sealed partial class Reader
         if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind" or "step-back", HasTurn: false, IsDone: false, SentenceEnded: false } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
         _draft.CrossedBefore |= Turning.Contains(kind) && _draft is { Footwork: "cross-front", Foot: not null, IsDone: false };
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
+        // "Spin around to the left, left bow": as one turns around.
+        if (lexeme.Plain is "spin around" or "spin round" && _draft.Footwork == "spin" && RestOfSentence(i).Any(l => l.Is("stance")) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount"))
+        {
+            _draft.Footwork = "turn";
+            _draft.TurnAround();
+        }
         if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }

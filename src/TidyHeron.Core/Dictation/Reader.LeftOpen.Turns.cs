@@ -165,6 +165,8 @@ public sealed partial class Reader
     private void TurnToTheOtherSide(Draft draft, Posture now)
     {
         if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        // "We bring the left foot back and turn to the right side, right cat stance": home first, as that foot went out on the other side.
+        if (draft is { Footwork: "step-back", Way: null or Way.Back } or { Footwork: "step", Way: Way.Back } && draft is { Foot: { } home, TurnSide: { } turns, Lead: { } leads } && turns == home.Other && leads == turns && now.Lead == home && HandsMirrorTheFirstHere(draft, now)) (draft.Footwork, draft.Way) = ("pull-together", null);
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
         var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side) return;

@@ -133,6 +133,8 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         if (i == 0 || _lexemes[i - 1].Plain is "with" or "while" or "as" or "without" or "by" || Follows(i, "with", "while", "as", "on", "of") || Follows(i, "to") && !IsIntended(i)) return false;
         if (_lexemes.Take(i).LastOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
+        // "… jab cross …": a punch.
+        if (lexeme.Plain == "cross" && before.Value == "jab") return false;
         // "… and the right foot kicks …", "… then come up bow": goes on with what was begun.
         if (lexeme.Is("side") && Follows(i, "and") && Next(IndexAfter(i)) is { IsKick: true } || lexeme.Is("footwork", "rise") && Next(i) is { Value: "bow" }) return false;
         return BeginsAnew(i, before) || BeginsAStep(i, before);
@@ -149,7 +151,7 @@ public sealed partial class Reader
         if (before.Is("shout") && lexeme.Value != "land" && (isLimbOrStep || lexeme.Kind is "gaze" or "otherSide" or "again" or "place")) return true;
         if (before is { Kind: "footwork", Value: "bow" or "announce" } && !IsStoodIn(_lexemes.IndexOf(before)) && lexeme.Kind is "footwork" or "side" or "gaze" or "stance") return true;
         // "So now I'm in my fighting stance" tells how one stands now.
-        if (isLimbOrStep && Backward(i).TakeWhile(l => l.Kind is "filler" or "then").Select(l => l.Plain).ToList() is var leading && leading.Any(GoingOn.Contains)) return !(lexeme.Is("stance") && leading.Contains("in"));
+        if (isLimbOrStep && Backward(i).TakeWhile(l => l.Kind is "filler" or "then").Select(l => l.Plain).ToList() is var leading && leading.Any(GoingOn.Contains)) return !((lexeme.Is("stance") || lexeme.Is("side") && Next(i) is { Kind: "stance" }) && leading.Contains("in"));
         // "… now swing the staff …": a word that nobody knows, with what is done by it.
         if (lexeme.Is("unread") && _lexemes[i - 1].Plain == "now" && _lexemes.Skip(i).Take(2 * FewestDeeds).Any(l => l.Is("technique"))) return true;
         // "… look left …", "… look to the front …"

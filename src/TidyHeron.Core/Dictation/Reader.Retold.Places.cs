@@ -55,6 +55,22 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i > 0 && _lexemes[i - 1].Is("facing") && Next(i) is { Kind: "technique" or "handNoun" }) PartLeftAndRight(i - 1);
         // "Bring the staff up to guard": no place for a foot.
         if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique) BecomesSmall(i);
+        // "Do the same thing to the right side: right back stance, …": told out, to that side of the hall.
+        if (_lexemes[i] is { Kind: "again" } && i + 4 < _lexemes.Count && Next(i) is { Kind: "side" } sided && IndexAfter(i) is var which && Follows(which, "to") && _lexemes[which + 1].Plain == "side" && which + 2 < _lexemes.Count && _lexemes[which + 2].Is("stop", ":") && RestOfSentence(which + 2).Any(l => l.Is("stance"))
+            && Enumerable.Range(0, i).Any(k => _lexemes[k].Is("side", sided.Side.Other.Word) && Follows(k, "to")))
+        {
+            BecomesSmall(i);
+            _lexemes[which] = sided with { Kind = "place", Plain = "the " + sided.Value + " wall" };
+            _lexemes[which + 2] = _lexemes[which + 2] with { Value = "." };
+            _lexemes.Insert(which, new Lexeme("facing", "facing", sided.Start, 0, "facing"));
+            if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun")) _lexemes.Insert(i, StopAt(i, "."));
+        }
+        // "Turn to face the left": of the hall.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "the" && _lexemes[i + 2] is { Kind: "side" } towards && Alone(i + 2))
+        {
+            _lexemes[i + 2] = towards with { Kind = "place", Plain = "the " + towards.Value + " wall" };
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "facing", Value = "facing" };
+        }
         // "Turn to the other wall": half a turn.
         if (_lexemes[i].Plain is "other" or "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "wall" && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {

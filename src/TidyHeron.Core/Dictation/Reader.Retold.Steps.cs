@@ -44,6 +44,8 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "lift-foot");
             AsNote(beside, IndexAfter(knee));
         }
+        // "Close again, turn to the right": the feet, once more.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "close" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("again") && Alone(i + 1)) BecomesSmall(i + 1);
         // "The left foot follows and stamps next to it": a step of its own.
         if (_lexemes[i] is { Kind: "detail", Plain: "foot follows" or "leg follows" } && Previous(i) is { Kind: "side" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork" })
         {

@@ -63,6 +63,7 @@ public sealed partial class Reader
         if (_lexemes[i].Plain is "change" or "changes" && i + 2 < _lexemes.Count && Next(i) is { Kind: "weapon" } && _lexemes[EndOfClause(i)] is { Kind: "handNoun" }) AsNote(i, EndOfClause(i));
         // "Roll the bo": the weapon rolls, nobody else.
         if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "spin" } && Next(i) is { Kind: "weapon" }) AsNote(i, IndexAfter(i));
+        if (_lexemes[i] is { Kind: "footwork", Value: "spin", Plain: "spin" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var ofHand && Next(ofHand) is { Kind: "weapon" }) AsNote(i, IndexAfter(ofHand));
         // "One handed swing across": with the staff it strikes.
         if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" or "filler" } && !_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop && l.Plain != "and").Any(l => l.Kind is "technique" or "footNoun" or "footwork") && WeaponInPlay() is { } swung && (i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "across" or "sideways" or "around" or "to" || WeaponInPlay() == "flail") || ClauseOf(i).Any(l => l.Is("weapon"))))
             BecomesTerm(i, "technique", swung switch { "staff" => "staff-horizontal-strike", "sword" => "sword-horizontal-cut", "flail" => "flail-strike", _ => "truncheon-strike" });

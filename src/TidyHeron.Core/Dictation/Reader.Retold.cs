@@ -75,6 +75,11 @@ public sealed partial class Reader
             AsNote(i, EndOfClause(i));
         // "I'll walk you through the whole form": nobody steps.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walk" or "walking" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "you") BecomesSmall(i);
+        // "In the second section we are facing the back, in a right front stance.": so it is here.
+        if (_lexemes[i].Plain is "are" or "were" or "youre" or "im" && _lexemes[i].Is("filler") && Next(i) is { Kind: "facing" } or { Kind: "stance" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && _lexemes.Take(i).Any(l => l.Kind is "cut" or "passage" || SectionNouns.Contains(l.Plain)) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).All(l => l.Kind is "facing" or "place" or "stance" or "side" or "filler" || l.IsStop))
+            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
+        // "The form goes up the hall and comes back.": the way it takes.
+        if (_lexemes[i].Plain is "goes" or "runs" && _lexemes[i].Is("filler") && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]) && !Backward(i).Any(l => l.EndsSentence) && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footNoun" or "footwork")) AsNote(i, EndOfSentence(i));
         // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
         if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
         // "Right then, …": a word to begin with.
