@@ -13,7 +13,7 @@ public sealed partial class Reader
         if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
             (draft.LooksFirst, draft.EyesTo) = (true, looked);
         // "Turn your head to the left and drop your weight. Then step out with the left foot into a front stance".
-        if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Counting: Counting.Then, Footwork: "step" } && stepping == seen && StanceSet.IsStanding(now.Stance))
+        if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Footwork: "step" } && (draft.Counting == Counting.Then || before.Hands.Count == 0) && stepping == seen && StanceSet.IsStanding(now.Stance))
             (draft.LooksFirst, draft.EyesTo) = (true, seen);
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.

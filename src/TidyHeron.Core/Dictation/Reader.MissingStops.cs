@@ -162,7 +162,7 @@ public sealed partial class Reader
         // "… reverse punch to the front left front stance …"
         if (lexeme.Is("place") && before.IsHandTechnique && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;
         // "… low block right front kick …"
-        if (lexeme.IsKick && before.IsHandTechnique) return true;
+        if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !ThenPartsTheMoves()) return true;
         // "… left low block right hook punch …"
         return lexeme.Is("side") && Next(i) is { IsHandTechnique: true } && _lexemes[i - 1].IsHandTechnique && Previous(i - 1) is { Kind: "side" } && !ThenPartsTheMoves();
     }

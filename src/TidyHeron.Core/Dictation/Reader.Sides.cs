@@ -92,6 +92,12 @@ public sealed partial class Reader
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;
         }
+        // "Front kick with the right and punch": the foot that kicks.
+        if (Follows(i, "with") && previous is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } kicks })
+        {
+            _draft.Kick = kicks with { Foot = side };
+            return true;
+        }
         // "Punch right punch left": each side after its punch.
         if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } one] } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("technique", previous.Value) && _lexemes[i + 2].Is("side") && _lexemes[i + 2].Value != _lexemes[i].Value && (Alone(i + 2) || _lexemes[i + 3].Kind is not ("technique" or "handNoun" or "footNoun")))
         {

@@ -31,6 +31,21 @@ public class WalkTests
 
     private static Posture After(string words) => Samples.ReadingOf(words).Walk.End;
 
+    [Theory]
+    [InlineData("in front", "right")]
+    [InlineData("behind", "left")]
+    public void Who_steps_and_kicks_with_the_other_foot_has_gone_two_steps(string where, string leads)
+    {
+        var atOnce = Samples.ReadingOf($"Right front stance. Step with the left foot, right front kick landing {where}.");
+        var one = Samples.ReadingOf($"Right front stance. Step with the left foot. Right front kick landing {where}.");
+        atOnce.Walk.Postures.Count.ShouldBe(2);
+        var (end, expected) = (atOnce.Walk.End, one.Walk.End);
+        end.Lead!.Value.Word.ShouldBe(leads);
+        (end.Left.Place - expected.Left.Place).Length.ShouldBeLessThan(1e-9);
+        (end.Right.Place - expected.Right.Place).Length.ShouldBeLessThan(1e-9);
+        atOnce.Findings.ShouldBeEmpty();
+    }
+
     [Fact]
     public void In_a_step_the_other_foot_stays()
     {

@@ -12,25 +12,27 @@ public partial class MissingStopsTests
     private static readonly string[] WithoutStops =
     [
         "all-in-degrees", "alright-starting-position", "back-of-the-floor", "bo-in-japanese-counts", "cantonese-counts", "captions-named-by-the-rear",
-        "cat-and-elbow-counts", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count", "count-one-dash", "counts-in-words",
-        "elbows-and-back-fists", "first-second-third", "five-stances-both-ways", "four-sides-of-a-square", "from-attention-to-horse", "hooking-hands-both-ways",
-        "ichi-hidari-ashi", "japanese-distances", "like-the-other-one", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "number-one-with-a",
-        "older-korean-words", "on-hana-on-dul", "on-one-on-two", "plain-and-whole", "quarter-and-half-turns", "sanchin-in-japanese", "second-basic-form", "so-number-one",
+        "cat-and-elbow-counts", "cat-and-phoenix", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count", "count-one-dash",
+        "counts-in-words", "elbows-and-back-fists", "first-second-third", "five-stances-both-ways", "four-sides-of-a-square", "from-attention-to-horse",
+        "hooking-hands-both-ways", "i-and-my", "ichi-hidari-ashi", "japanese-distances", "korean-commands-and-sudo", "last-part-from-the-turn", "like-the-other-one",
+        "long-fist-in-sentences", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "names-in-pinyin", "number-one-with-a", "older-korean-words",
+        "on-hana-on-dul", "on-one-on-two", "plain-and-whole", "quarter-and-half-turns", "sanchin-in-japanese", "second-basic-form", "short-fist", "so-number-one",
         "staff-ends", "staff-in-both-hands", "staff-in-eight", "staff-in-sentences", "staff-ordinals", "staff-palm-down", "staff-string", "starting-with-the-right",
         "tonfa-class", "white-belt-once-more", "wooden-staff", "your-right-hand-side",
     ];
 
     private static readonly string[] WithCommasOnly =
     [
-        "all-in-degrees", "alright-starting-position", "attention-bow-ready", "back-of-the-floor", "bo-as-i-do-it", "bo-in-japanese-counts", "captions-named-by-the-rear",
-        "cat-and-elbow-counts", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count", "count-one-dash", "counts-in-words",
-        "diagonals-with-the-staff", "elbows-and-back-fists", "first-count-looking-left", "first-second-third", "foot-then-technique", "four-sides-of-a-square",
-        "from-attention-to-horse", "from-the-second-count", "hand-form-as-written", "hooking-hands-both-ways", "ichi-hidari-ashi", "korean-with-clock",
-        "learned-it-like-this", "like-the-other-one", "long-fist-by-ordinals", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "number-one-with-a",
+        "all-in-degrees", "alright-starting-position", "alternating-punches", "attention-bow-ready", "back-of-the-floor", "bo-as-i-do-it", "bo-in-japanese-counts",
+        "captions-named-by-the-rear", "cat-and-elbow-counts", "cat-and-phoenix", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count",
+        "count-one-dash", "counts-in-words", "diagonals-with-the-staff", "elbows-and-back-fists", "first-count-looking-left", "first-second-third", "foot-then-technique",
+        "four-sides-of-a-square", "from-attention-to-horse", "from-the-second-count", "hand-form-as-written", "hooking-hands-both-ways", "i-and-my", "ichi-hidari-ashi",
+        "korean-commands-and-sudo", "korean-with-clock", "last-part-from-the-turn", "left-foot-turn-left", "lets-get-into-it", "like-the-other-one",
+        "long-fist-by-ordinals", "long-fist-in-sentences", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "names-in-pinyin", "number-one-with-a",
         "number-then-sentence", "older-korean-words", "on-hana-on-dul", "one-long-sentence-each", "plain-and-whole", "quarter-and-half-turns", "sanchin-in-japanese",
-        "second-basic-form", "so-number-one", "southern-words", "staff-ends", "staff-for-beginners", "staff-in-both-hands", "staff-in-eight", "staff-in-sentences",
-        "staff-ordinals", "staff-palm-down", "staff-string", "starting-with-the-right", "that-is-all-twelve", "tonfa-class", "white-belt-once-more", "wooden-staff",
-        "your-right-hand-side",
+        "second-basic-form", "short-fist", "so-number-one", "southern-words", "staff-ends", "staff-for-beginners", "staff-in-both-hands", "staff-in-eight",
+        "staff-in-sentences", "staff-ordinals", "staff-palm-down", "staff-string", "starting-with-the-right", "that-is-all-twelve", "third-from-the-top",
+        "tonfa-both-ways", "tonfa-class", "white-belt-once-more", "wooden-staff", "yellow-belts-on-a-saturday", "your-right-hand-side",
     ];
 
     public static IEnumerable<TheoryDataRow<string>> FilesWithoutStops => WithoutStops.Select(n => new TheoryDataRow<string>(n));
@@ -46,6 +48,45 @@ public partial class MissingStopsTests
     [MemberData(nameof(FilesWithCommas))]
     public void With_commas_only_the_same_counts_are_read(string name) =>
         Counts(Ends().Replace(Spaces().Replace(WalkThroughTests.WordsOf(name), " ").Trim(), ",").TrimEnd(',').ToLowerInvariant()).ShouldBe(WalkThroughTests.Read(name).Meant);
+
+    [Theory]
+    [InlineData("step forward left front stance low block step forward right punch step forward left punch right front kick land right punch turn around low block", 5)]
+    [InlineData("one left front stance low block two right foot forward punch three left foot forward punch four right foot forward punch five left foot forward punch", 5)]
+    [InlineData("first left front stance low block second right foot forward punch third left foot forward punch fourth right foot forward punch fifth left foot forward punch", 5)]
+    [InlineData("hana left front stance low block dul right foot forward punch set left foot forward punch net right foot forward punch dasot left foot forward punch", 5)]
+    [InlineData("one left front stance low block two right foot forward punch three four five three punches stepping six turn around low block", 6)]
+    [InlineData("left front stance low block step punch kiai look left step left low block step punch now turn around right low block step punch", 6)]
+    [InlineData("seventh left front stance low block eighth turn around right low block", 2)] // too little to be parted by numbers, but each has its own
+    [InlineData("first left front stance low block second step punch third step punch fourth step punch fifth step punch sixth step punch seventh step punch eighth turn around right low block", 8)]
+    public void Stops_are_put_in_where_the_next_move_begins(string words, int counts) => Samples.ReadingOf(words).TotalCounts.ShouldBe(counts);
+
+    [Fact]
+    public void What_is_taken_back_takes_back_no_more_where_there_are_no_stops() =>
+        Counts("left front stance low block step forward right punch turn one eighty clockwise right front stance no sorry its a right back stance right low block step forward left front stance punch step forward right front stance punch")
+            .ShouldBe("0 left front, 0 right front, 180 right back, 180 left front, 180 right front");
+
+    [Fact]
+    public void Every_word_is_accounted_for_where_stops_are_put_in()
+    {
+        foreach (var name in WithoutStops)
+        {
+            var words = Spaces().Replace(Stops().Replace(WalkThroughTests.WordsOf(name), " "), " ").Trim();
+            var said = Samples.Say(words);
+            var heard = said.Fields.Select(f => (f.Start, f.Length)).Concat(said.Unread.Select(u => (u.Start, u.Length))).ToList();
+            for (var i = 0; i < words.Length; i++)
+                if (char.IsLetterOrDigit(words[i])) heard.ShouldContain(h => h.Start <= i && i < h.Start + h.Length, $"{name}: {words[i..Math.Min(words.Length, i + 20)]}");
+        }
+    }
+
+    /// <summary>Captions end their lines wherever it happens; a list of moves does not end one after "the" or "with your".</summary>
+    [Fact]
+    public void Lines_of_captions_are_read_across_their_ends()
+    {
+        const string Captions = "so we turn to the left and step with the\nleft foot into a front stance and low\nblock and then we step forward with the\nright foot and punch and then turn\naround to the right and low block";
+        Counts(Captions).ShouldBe(Counts(Captions.Replace('\n', ' ')));
+        Counts(Captions).ShouldBe("270 left front, 270 right front, 90 right front");
+        Samples.ReadingOf("left front stance low block\nright foot forward punch\nleft foot forward punch").TotalCounts.ShouldBe(3);
+    }
 
     private static string Counts(string words) => WalkThroughTests.Told(Samples.Say(words).Form);
 
