@@ -118,7 +118,7 @@ public sealed partial class Reader
             _lexemes.Insert(clause, opens);
             for (var k = clause - 1; k >= 0 && !_lexemes[k].EndsSentence; k--) if (!_lexemes[k].IsStop) BecomesSmall(k);
         }
-        if (StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7"))) PartEighthFromTurn(i);
+        if (_lexemes[i].Is("amount") && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7"))) PartEighthFromTurn(i);
         // "An eight-step": joined to a number it is a name.
         if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && i > 0 && _lexemes[i - 1].Is("number") && _text[_lexemes[i].Start - 1] == '-') BecomesSmall(i);
         // "The five-step form": its name.
