@@ -133,6 +133,8 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         if (i == 0 || _lexemes[i - 1].Plain is "with" or "while" or "as" or "without" or "by" || Follows(i, "with", "while", "as", "on", "of") || Follows(i, "to") && !IsIntended(i)) return false;
         if (_lexemes.Take(i).LastOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
+        // "The right leg kicks and steps through": the same leg.
+        if (lexeme is { Kind: "footwork", Plain: "steps through" or "steps" or "steps down" or "steps forward" } && _lexemes[i - 1].Plain == "and" && before.IsKick) return false;
         // "… jab cross …": a punch.
         if (lexeme.Plain == "cross" && before.Value == "jab") return false;
         // "… and the right foot kicks …", "… then come up bow": goes on with what was begun.
@@ -160,7 +162,7 @@ public sealed partial class Reader
         if (lexeme.Is("facing") && _lexemes[i - 1].Is("then") && Next(i) is { Kind: "place" }) return true;
         if (lexeme.Is("otherSide") && before.Kind is "technique" or "stance") return true;
         // "… reverse punch to the front left front stance …"
-        if (lexeme.Is("place") && before.IsHandTechnique && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;
+        if (lexeme.Is("place") && (before.IsHandTechnique || before.Is("then")) && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;
         // "… low block right front kick …"
         if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !ThenPartsTheMoves()) return true;
         // "… left low block right hook punch …"

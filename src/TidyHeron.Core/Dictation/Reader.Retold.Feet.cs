@@ -62,6 +62,16 @@ public sealed partial class Reader
             BecomesSmall(i);
             BecomesTerm(lands + 1, "footwork", "land");
         }
+        // "The right leg kicks and steps through into a bow stance": it lands there.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "steps through" or "steps forward" or "steps" } && i > 0 && _lexemes[i - 1].Plain == "and" && Previous(i) is { IsKick: true } && StanceComes(i))
+            _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front", Term = null };
+        // "Stand with the right foot in front.": how one stands as it begins.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "stand" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "footwork" or "stance") && EndOfClause(i) is var ahead && ahead > i + 3 && _lexemes[ahead].Is("lead", "lead") && _lexemes[ahead - 1].Is("footNoun") && _lexemes[ahead - 2].Is("side") && _lexemes.GetRange(i + 1, ahead - i - 3).All(l => l.Is("filler")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "opening", Value = "opening", Term = null };
+            BecomesSmall(ahead - 1);
+            BecomesTerm(ahead, "stance", "short-front-stance");
+        }
         // "Land in front stance", "land in a front stance": the stance, not where the foot comes down.
         if (_lexemes[i] is { Kind: "landing", Value: "front" } down && down.Plain.EndsWith(" in front", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "stance" } stood)
         {

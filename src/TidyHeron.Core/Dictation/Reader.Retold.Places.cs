@@ -71,6 +71,12 @@ public sealed partial class Reader
             _lexemes[i + 2] = towards with { Kind = "place", Plain = "the " + towards.Value + " wall" };
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "facing", Value = "facing" };
         }
+        // "Then the middle line: left foot, …": up the hall.
+        if (_lexemes[i] is { Plain: "the middle line" or "the center line" or "the centre line" or "middle line", Kind: "filler" } && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && !(i > 0 && _lexemes[i - 1].Plain is "on" or "along" or "down"))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+            _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
+        }
         // "Turn to the other wall": half a turn.
         if (_lexemes[i].Plain is "other" or "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "wall" && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {

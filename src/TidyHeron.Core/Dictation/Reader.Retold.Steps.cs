@@ -17,6 +17,23 @@ public sealed partial class Reader
         // "Pivot on the left, turn around to the right": that foot stays.
         if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
             _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
+        // "Right foot back and around (to the other side)": one turns about with it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" } && i > 2 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].Is("way", "back") && Previous(i - 2) is { Kind: "footNoun" } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l.Is("footwork", "turn")))
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            if (Next(i) is { Kind: "otherSide" }) BecomesSmall(IndexAfter(i));
+            if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        }
+        // "Then behind: right foot, …": one turns about.
+        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && StartsSentence(i - (i > 0 && _lexemes[i - 1].Is("then") ? 1 : 0)) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i).Any(l => l.Is("footNoun")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "turn", Plain = "turn around", Term = TermOf("turn") };
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+        }
+        // "We pull the front foot a little bit": it is only drawn nearer.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "draw" } && Next(i) is { Kind: "relFoot" } && IndexAfter(i) is var drawn && drawn + 1 < _lexemes.Count && _lexemes[drawn + 1].Plain is "a little" or "a bit" or "slightly")
+            BecomesTerm(i, "footwork", "slide-back");
         // "Around, right foot, low block": one turns so.
         if (_lexemes[i] is { Kind: "filler", Plain: "around" or "about" } && Alone(i) && StartsSentence(i) && i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence && RestOfSentence(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).Any(l => l.Is("technique")) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "degrees"))
         {

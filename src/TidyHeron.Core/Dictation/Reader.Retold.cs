@@ -73,6 +73,8 @@ public sealed partial class Reader
         // "…, and you've just done the lunge punch": before these words begin.
         if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
             AsNote(i, EndOfClause(i));
+        // "I call the number, you do the move."
+        if (_lexemes[i] is { Kind: "footwork", Plain: "move" or "step" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "the" or "each" or "every" && _lexemes[i - 2].Plain is "do" or "does" or "show" or "know" or "learn") BecomesSmall(i);
         // "I'll walk you through the whole form": nobody steps.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walk" or "walking" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "you") BecomesSmall(i);
         // "In the second section we are facing the back, in a right front stance.": so it is here.
