@@ -247,7 +247,9 @@ public class ReaderTests
             Gen.String[0, 40],
             Gen.Int[0, 60].Array[0, 25].Select(picks => string.Join(" ", picks.Select(p => Scraps[p % Scraps.Length]))),
             // Walk-throughs cut up and put together anew: three to twenty snippets of one to six words.
-            Gen.Select(Gen.Int[0, Spoken.Length - 7], Gen.Int[1, 6]).Array[3, 20].Select(cuts => string.Join(" ", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2))))));
+            Gen.Select(Gen.Int[0, Spoken.Length - 7], Gen.Int[1, 6]).Array[3, 20].Select(cuts => string.Join(" ", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2))))),
+            // The same without a stop, in lines that end wherever it happens, as captions do.
+            Gen.Select(Gen.Int[0, Spoken.Length - 9], Gen.Int[2, 8]).Array[8, 25].Select(cuts => string.Join("\n", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2).Select(w => w.Trim('.', ',', '!', '?', ':', ';')))))));
         words.Sample(text =>
         {
             var reading = Samples.Say(text);
