@@ -234,7 +234,7 @@ public sealed partial class Reader
     private void TurnToTheOtherEnd(Draft draft, Posture now)
     {
         // "Look back to the right, pivot on your heels, right front stance": the feet stay on their line.
-        if (draft is { Footwork: "pivot", TurnSide: { } back, TurnAmount: null, Facing: null, Foot: null, Stance: { } same, Lead: { } turned } && _fields.Any(f => f.Move == draft.Id && f.Field == "gaze" && _text.Substring(f.Start, f.Length).Contains("back", StringComparison.OrdinalIgnoreCase)) && same == now.Stance && turned == now.Lead?.Other && back == turned)
+        if (draft is { Footwork: "pivot", Gaze: Gaze.OverShoulder, TurnSide: { } back, TurnAmount: null, Facing: null, Foot: null, Stance: { } same, Lead: { } turned } && same == now.Stance && turned == now.Lead?.Other && back == turned)
         {
             draft.TurnAmount = 180;
             Assume(draft, "side", "Read as to the other end, half a turn.", $"{back.Word} 90 degrees");

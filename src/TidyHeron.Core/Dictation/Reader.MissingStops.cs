@@ -19,6 +19,7 @@ public sealed partial class Reader
     /// <summary>Numbers that are words of other uses as well: three in Korean, five in Japanese, two in Mandarin and in Cantonese.</summary>
     private static readonly Dictionary<string, int> AlsoNumbers = new() { ["set"] = 3, ["go"] = 5, ["er"] = 2, ["yi"] = 2 };
 
+    private bool _thenPartsTheMoves; // "… then right punch left punch then right foot …": what stands between two of them belongs together
     private bool _ranOn; // some stops of these words were put in here
 
     /// <summary>Puts a full stop where the next move begins, in each sentence in which more is done than in one.</summary>
@@ -46,13 +47,14 @@ public sealed partial class Reader
     private List<int> NumbersInARow(int first)
     {
         var best = new List<int>();
+        var end = EndOfSentence(first);
         foreach (var kind in new[] { "number", "ordinal", "countWord" })
         {
             var row = new List<int>();
-            for (var i = first; i <= EndOfSentence(first); i++)
+            for (var i = first; i <= end; i++)
             {
                 var last = row.Count == 0 ? 0 : _lexemes[row[^1]].Number;
-                if (last == 7) PartEighthFromTurn(i);
+                if (last == 7 && PartEighthFromTurn(i)) end++;
                 if (kind == "countWord" && last > 0 && i - row[^1] > 1 && AlsoNumbers.TryGetValue(_lexemes[i].Plain, out var meant) && meant == last + 1)
                     _lexemes[i] = _lexemes[i] with { Kind = kind, Value = meant.ToString(CultureInfo.InvariantCulture) };
                 if (!_lexemes[i].Is(kind) || !int.TryParse(_lexemes[i].Value, out var number) || number != last + 1) continue;
@@ -83,6 +85,7 @@ public sealed partial class Reader
     private void StopsAtDeeds(int first)
     {
         var done = false;
+        _thenPartsTheMoves = _lexemes.Count(l => l.Is("then")) * 3 >= _lexemes.Count(l => l.Is("technique"));
         for (var i = first; i < _lexemes.Count && !_lexemes[i].EndsSentence; i++)
         {
             done |= _lexemes[i].Kind is "technique" or "stance" or "handNoun" or "otherSide" || _lexemes[i].Is("footwork", "bow");
@@ -132,7 +135,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         if (i == 0 || _lexemes[i - 1].Plain is "with" or "while" or "as" or "without" or "by" || Follows(i, "with", "while", "as", "on", "of") || Follows(i, "to") && !IsIntended(i)) return false;
-        if (_lexemes.Take(i).LastOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
+        if (Backward(i).FirstOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
         // "The right leg kicks and steps through": the same leg.
         if (lexeme is { Kind: "footwork", Plain: "steps through" or "steps" or "steps down" or "steps forward" } && _lexemes[i - 1].Plain == "and" && before.IsKick) return false;
         // "… jab cross …": a punch.
@@ -164,9 +167,9 @@ public sealed partial class Reader
         // "… reverse punch to the front left front stance …"
         if (lexeme.Is("place") && (before.IsHandTechnique || before.Is("then")) && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;
         // "… low block right front kick …"
-        if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !ThenPartsTheMoves()) return true;
+        if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !_thenPartsTheMoves) return true;
         // "… left low block right hook punch …"
-        return lexeme.Is("side") && Next(i) is { IsHandTechnique: true } && _lexemes[i - 1].IsHandTechnique && Previous(i - 1) is { Kind: "side" } && !ThenPartsTheMoves();
+        return lexeme.Is("side") && Next(i) is { IsHandTechnique: true } && _lexemes[i - 1].IsHandTechnique && Previous(i - 1) is { Kind: "side" } && !_thenPartsTheMoves;
     }
 
     /// <summary>A step, a turn or a foot that goes, after something that was done.</summary>
@@ -186,7 +189,4 @@ public sealed partial class Reader
         if (foot && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("lead")) return false;
         return foot || lexeme is { Kind: "footwork", IsGerund: false, Value: not ("stay" or "land" or "shift" or "lift-foot" or "announce") } || before.Is("then") && lexeme.Is("way", "back") && next is { Kind: "place" };
     }
-
-    /// <summary>"… then right punch left punch then right foot …": what stands between two of them belongs together.</summary>
-    private bool ThenPartsTheMoves() => _lexemes.Count(l => l.Is("then")) * 3 >= _lexemes.Count(l => l.Is("technique"));
 }

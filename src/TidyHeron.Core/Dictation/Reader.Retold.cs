@@ -131,10 +131,11 @@ public sealed partial class Reader
     }
 
     /// <summary>"Seventh step left … Eighth turn around …": not an eighth of a turn.</summary>
-    private void PartEighthFromTurn(int i)
+    private bool PartEighthFromTurn(int i)
     {
-        if (_lexemes[i] is not { Kind: "amount", Plain: "eighth turn" } eighth) return;
+        if (_lexemes[i] is not { Kind: "amount", Plain: "eighth turn" } eighth) return false;
         _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
         _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
+        return true;
     }
 }
