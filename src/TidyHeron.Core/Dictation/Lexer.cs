@@ -294,7 +294,7 @@ internal static partial class Lexer
         return hanging >= Fewest && hanging * 10 >= lines.Count;
     }
 
-    private static readonly HashSet<string> Hanging = ["the", "a", "an", "your", "my", "our", "with", "and", "to", "into", "of", "in", "on", "from", "is", "we", "you", "i", "you're", "we're", "i'm", "it's", "that's", "so", "that", "going", "gonna"];
+    private static readonly HashSet<string> Hanging = ["the", "a", "an", "your", "my", "our", "with", "and", "to", "into", "of", "from", "is", "we", "you", "i", "you're", "we're", "i'm", "it's", "that's", "so", "that", "going", "gonna"];
 
     /// <summary>A line that was long enough to be broken by whatever it was copied from goes on with a small letter.</summary>
     private static bool Wraps(string text, int lineBreak, int next, bool wrapped)
