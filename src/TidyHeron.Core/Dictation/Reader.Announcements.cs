@@ -159,7 +159,9 @@ public sealed partial class Reader
             var other = Enumerable.Range(i + 2, end - i - 1).FirstOrDefault(k => SectionNouns.Contains(_lexemes[k].Plain) && IsLetter(k + 1), -1);
             if (other < 0 || !_lexemes.GetRange(i + 2, other - i - 2).All(l => l.Kind is "filler" or "again") || !_lexemes.GetRange(other + 2, end - other - 1).All(l => l.Kind is "filler" or "facing" or "place" or "clock" or "side" or "otherSide")) continue;
             var which = _text[_lexemes[other + 1].Start] - 'A' + 1;
-            var order = new List<Lexeme> { _lexemes[i] with { Kind = "cut", Value = "cut" }, _lexemes[i + 1] with { Kind = "filler" }, new("stop", ".", _lexemes[i + 2].Start, 0, "") };
+            var order = new List<Lexeme> { _lexemes[i] with { Kind = "cut", Value = "cut" }, _lexemes[i + 1] with { Kind = "filler" } };
+            order.AddRange(_lexemes.GetRange(i + 2, other - i - 2).Select(l => l with { Kind = "filler" })); // "is"
+            order.Add(new("stop", ".", _lexemes[other].Start, 0, ""));
             var way = _lexemes.GetRange(other + 2, end - other - 1);
             order.AddRange(way);
             if (way.Count > 0) order.Add(new Lexeme("stop", ",", _lexemes[end].Start + _lexemes[end].Length, 0, ""));

@@ -61,8 +61,9 @@ public sealed partial class Reader
             if (!ahead || end + 2 >= _lexemes.Count || !sentence.Any(l => l.Is("facing")) || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
             if (sentence is [.., { Kind: "side" } there])
             {
-                if (!Follows(_lexemes.LastIndexOf(there, end), "to", "towards")) continue;
-                _lexemes[end] = there with { Kind = "place", Plain = "the " + there.Value + " wall" };
+                var at = _lexemes.LastIndexOf(there, end);
+                if (!Follows(at, "to", "towards")) continue;
+                _lexemes[at] = there with { Kind = "place", Plain = "the " + there.Value + " wall" };
             }
             else if (sentence[^1].Kind != "place") continue;
             _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };

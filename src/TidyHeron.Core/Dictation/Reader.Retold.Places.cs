@@ -56,7 +56,7 @@ public sealed partial class Reader
         // "Bring the staff up to guard": no place for a foot.
         if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique) BecomesSmall(i);
         // "Do the same thing to the right side: right back stance, …": told out, to that side of the hall.
-        if (_lexemes[i] is { Kind: "again" } && i + 4 < _lexemes.Count && Next(i) is { Kind: "side" } sided && IndexAfter(i) is var which && Follows(which, "to") && _lexemes[which + 1].Plain == "side" && which + 2 < _lexemes.Count && _lexemes[which + 2].Is("stop", ":") && RestOfSentence(which + 2).Any(l => l.Is("stance"))
+        if (_lexemes[i] is { Kind: "again" } && i + 4 < _lexemes.Count && Next(i) is { Kind: "side" } sided && IndexAfter(i) is var which && which + 2 < _lexemes.Count && Follows(which, "to") && _lexemes[which + 1].Plain == "side" && _lexemes[which + 2].Is("stop", ":") && RestOfSentence(which + 2).Any(l => l.Is("stance"))
             && Enumerable.Range(0, i).Any(k => _lexemes[k].Is("side", sided.Side.Other.Word) && Follows(k, "to")))
         {
             BecomesSmall(i);

@@ -210,7 +210,7 @@ public sealed partial class Reader
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
-        if (_draft is not { Hands: [.., var general] } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
         if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {

@@ -108,11 +108,11 @@ internal sealed class PhraseBook
         if (word.Length > 3 && word.EndsWith('s'))
         {
             yield return word[..^1];
-            if (word.EndsWith("es")) yield return word[..^2];
+            if (word.EndsWith("es", StringComparison.Ordinal)) yield return word[..^2];
         }
         foreach (var ending in new[] { "ing", "ed" })
         {
-            if (word.Length < ending.Length + 3 || !word.EndsWith(ending)) continue;
+            if (word.Length < ending.Length + 3 || !word.EndsWith(ending, StringComparison.Ordinal)) continue;
             var stem = word[..^ending.Length];
             yield return stem;
             yield return stem + "e";

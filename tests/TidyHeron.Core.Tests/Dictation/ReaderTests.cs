@@ -240,6 +240,19 @@ public class ReaderTests
         string.Join(", ", counted.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"}")).ShouldBe(expected);
     }
 
+    /// <summary>What the next test found once in tens of thousands of texts.</summary>
+    [Theory]
+    [InlineData("Low block. Part C is part A facing the back.")]
+    [InlineData("left punch. step to the left. the same thing on the right")]
+    [InlineData("into the same thing on the round to the left")]
+    public void Every_word_of_these_is_accounted_for(string text)
+    {
+        var reading = Samples.Say(text);
+        var heard = reading.Fields.Select(f => (f.Start, f.Length)).Concat(reading.Unread.Select(u => (u.Start, u.Length))).ToList();
+        for (var i = 0; i < text.Length; i++)
+            if (char.IsLetterOrDigit(text[i])) heard.ShouldContain(h => h.Start <= i && i < h.Start + h.Length, text[i..]);
+    }
+
     [Fact]
     public void Arbitrary_text_never_throws_and_every_word_is_accounted_for()
     {
