@@ -1,4 +1,5 @@
 using CsCheck;
+using Shouldly;
 using TidyHeron.Core;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Dictation;
@@ -103,4 +104,14 @@ public static class Samples
             Moves = moves.ToValueList(),
             Sections = starts.Select(m => new Section(SectionId.New(), "", m.Id)).ToValueList(),
         };
+
+    /// <summary>Nothing said is dropped: each letter of a text belongs to what was read or to what was not understood.</summary>
+    public static void AccountsForEveryWord(string text, DictationReading reading)
+    {
+        var covered = new bool[text.Length];
+        foreach (var (start, length) in reading.Fields.Select(f => (f.Start, f.Length)).Concat(reading.Unread.Select(u => (u.Start, u.Length))))
+            for (var i = start; i < start + length; i++) covered[i] = true;
+        for (var i = 0; i < text.Length; i++)
+            if (char.IsLetterOrDigit(text[i])) covered[i].ShouldBeTrue($"\"{text}\" at {i}");
+    }
 }

@@ -63,7 +63,7 @@ public sealed partial class Reader
             {
                 var at = _lexemes.LastIndexOf(there, end);
                 if (!Follows(at, "to", "towards")) continue;
-                _lexemes[at] = there with { Kind = "place", Plain = "the " + there.Value + " wall" };
+                BecomesWall(at);
             }
             else if (sentence[^1].Kind != "place") continue;
             _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };

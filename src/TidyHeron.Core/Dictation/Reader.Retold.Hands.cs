@@ -130,7 +130,7 @@ public sealed partial class Reader
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = block.Id.Value, Term = block };
             for (var k = first; k <= EndOfSentence(i); k++)
             {
-                if (_lexemes[k] is { Kind: "level", Value: "low", Plain: "low" } && _lexemes[k - 1].Is("side") && (Alone(k) || _lexemes[k + 1].Plain == "and")) BecomesTerm(k, "technique", "low-block");
+                if (k > 0 && _lexemes[k] is { Kind: "level", Value: "low", Plain: "low" } && _lexemes[k - 1].Is("side") && (Alone(k) || _lexemes[k + 1].Plain == "and")) BecomesTerm(k, "technique", "low-block");
                 if (_lexemes[k].Plain is "cross blocks" or "double blocks" or "double block") BecomesSmall(k);
             }
         }

@@ -35,7 +35,7 @@ public sealed partial class Reader
         // "Turn over the left shoulder to the right side": a side of the hall, as the way round is told.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "side" or "wall" && Follows(i, "to") && Previous(i) is { Kind: "filler" or "side" or "order" or "gaze" } && Backward(i).TakeWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Plain.EndsWith("shoulder", StringComparison.Ordinal)) && told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {
-            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesWall(i);
             BecomesSmall(i + 1);
         }
         // "The first comes from the left: turn, …": that is where one turns.
@@ -47,7 +47,7 @@ public sealed partial class Reader
         // "Face your right-hand side": of the hall, as one stands in front of it.
         if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Plain: "hand", Kind: "handNoun" } && _lexemes[i + 2].Plain is "side" or "wall" && (_lexemes[i + 2].Plain == "wall" || Previous(i) is { Kind: "facing" } || Follows(i, "to")))
         {
-            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = _lexemes[i].Value, Plain = _lexemes[i].Plain + " wall" };
+            BecomesWall(i);
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
         }
@@ -60,22 +60,22 @@ public sealed partial class Reader
             && Enumerable.Range(0, i).Any(k => _lexemes[k].Is("side", sided.Side.Other.Word) && Follows(k, "to")))
         {
             BecomesSmall(i);
-            _lexemes[which] = sided with { Kind = "place", Plain = "the " + sided.Value + " wall" };
             _lexemes[which + 2] = _lexemes[which + 2] with { Value = "." };
-            _lexemes.Insert(which, new Lexeme("facing", "facing", sided.Start, 0, "facing"));
+            BecomesWall(which);
+            FacingBefore(which);
             if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun")) _lexemes.Insert(i, StopAt(i, "."));
         }
         // "Turn to face the left": of the hall.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "the" && _lexemes[i + 2] is { Kind: "side" } towards && Alone(i + 2))
+        if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "the" && _lexemes[i + 2] is { Kind: "side" } && Alone(i + 2))
         {
-            _lexemes[i + 2] = towards with { Kind = "place", Plain = "the " + towards.Value + " wall" };
+            BecomesWall(i + 2);
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "facing", Value = "facing" };
         }
         // "Then the middle line: left foot, …": up the hall.
         if (_lexemes[i] is { Plain: "the middle line" or "the center line" or "the centre line" or "middle line", Kind: "filler" } && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && !(i > 0 && _lexemes[i - 1].Plain is "on" or "along" or "down"))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
-            _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
+            FacingBefore(i);
         }
         // "Turn to the other wall": half a turn.
         if (_lexemes[i].Plain is "other" or "the other" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "wall" && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
@@ -93,8 +93,8 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && Follows(i, "to") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("unread") && _lexemes[i + 2].Is("stop", ":"))
         {
             BecomesSmall(i + 1);
-            _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
-            _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
+            BecomesWall(i);
+            FacingBefore(i);
         }
         // "Front, left foot, walking stance, …": told like "front: …".
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
@@ -133,4 +133,9 @@ public sealed partial class Reader
         var at = stop + 1 < _lexemes.Count && _lexemes[stop + 1].Is("side") ? stop + 2 : stop + 1;
         return at < _lexemes.Count && (_lexemes[at].Is("stance") || _lexemes[at].Plain == "bow" && at > stop + 1);
     }
+
+    /// <summary>"The left side" of the hall, as one stands facing its front.</summary>
+    private void BecomesWall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
+
+    private void FacingBefore(int i) => _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
 }
