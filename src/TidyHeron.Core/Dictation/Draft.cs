@@ -60,6 +60,8 @@ internal sealed class Draft
     public bool IsMawatte { get; set; }
     /// <summary>"Bring": the foot is fetched to somewhere.</summary>
     public bool Brought { get; set; }
+    /// <summary>"The foot comes back": it may come round as well as go backwards.</summary>
+    public bool CameBack { get; set; }
     /// <summary>What the hands do for the salute that is said in the same sentence.</summary>
     public bool SalutesNext { get; set; }
     /// <summary>"Again with the right foot, turning left, double block": like the one before, as far as it is not told.</summary>

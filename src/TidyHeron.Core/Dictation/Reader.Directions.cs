@@ -66,7 +66,7 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
+        if (degrees == 45 && Previous(i) is not { Kind: "footwork", Value: "turn" } && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
@@ -334,6 +334,7 @@ public sealed partial class Reader
             return;
         }
         if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;
+        _draft.CameBack |= way == Way.Back && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" or "coming";
         if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
         _draft.Way ??= way;
         _draft.Footwork ??= way is Way.Back ? "step-back" : "step";

@@ -65,6 +65,7 @@ public sealed partial class Reader
         if (kind is "spin" && _draft is { Footwork: "jump", HasTurn: false, IsDone: false, SentenceEnded: false } && RestOfSentence(i).All(l => l.Kind is not ("degrees" or "amount"))) _draft.TurnAmount = 360;
         Note(lexeme, "footwork");
         _draft.Brought |= kind is "step" && lexeme.Plain is "bring" or "brings" or "bringing";
+        _draft.CameBack |= kind is "step-back" && lexeme.Plain is "come back" or "comes back" or "coming back";
         _draft.Drawn |= kind is "pull-together" or "slide" || kind is "slide-back" && !lexeme.Plain.StartsWith("slid", StringComparison.Ordinal) && lexeme.Plain.Split(' ')[0] is "draw" or "draws" or "pull" or "pulls" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
         _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;

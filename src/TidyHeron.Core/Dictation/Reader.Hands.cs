@@ -155,7 +155,7 @@ public sealed partial class Reader
         }
         Note(lexeme, "level");
         if (_level == level && i > 0 && _levelLexeme == _lexemes[i - 1]) return; // "low to the knee": said twice
-        var next = Next(i);
+        var next = Next(i) is { Kind: "bare" } ? Next(IndexAfter(i)) : Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
         var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

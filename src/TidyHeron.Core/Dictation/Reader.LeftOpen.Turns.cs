@@ -138,7 +138,7 @@ public sealed partial class Reader
     /// <summary>"The left foot comes back to the front, front stance, left rising block": it comes round, and the block over it says that it leads.</summary>
     private void ComesBackToTheFront(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "step-back", Foot: { } foot, Facing: { } there, Lead: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide != foot || (there - now.Heading).Amount != 90 || (draft.Stance ?? now.Stance) is var stance && _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        if (draft is not { CameBack: true, Footwork: "step-back", Foot: { } foot, Facing: { } there, Lead: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide != foot || (there - now.Heading).Amount != 90 || (draft.Stance ?? now.Stance) is var stance && _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         (draft.Footwork, draft.Way) = ("step", null);
         Assume(draft, "facing", $"Read with the {foot.Word} foot leading, as the block is over it.", "");
     }

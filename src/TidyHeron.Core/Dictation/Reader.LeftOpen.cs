@@ -15,7 +15,7 @@ public sealed partial class Reader
         // "Drag the right foot back, right hammer fist": struck over the foot in front, as the basic forms do it.
         var strikesOverIt = draft is { Foot: not null, Stance: null, Hands: [{ Technique.Value: "hammer-fist", Hand: { } hammer }] } && hammer.OnSide == draft.Foot;
         // "Draw the right foot in half way": between where it was and the other foot.
-        if ((draft.HalfStep || strikesOverIt) && draft is { Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
+        if ((draft.HalfStep || strikesOverIt && draft.PulledBack) && draft is { Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
         {
             (draft.Footwork, draft.Lead, draft.Stance) = ("slide-back", front, now.Stance.Value is "front-stance" or "bow-stance" ? new TermId("short-front-stance") : now.Stance);
             Assume(draft, "footwork", $"Read as drawn nearer: the {front.Word} foot still leads.", "");

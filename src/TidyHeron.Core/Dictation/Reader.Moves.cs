@@ -89,33 +89,8 @@ public sealed partial class Reader
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
-        StandsOnGuard(draft);
+        if (!IsSaidInOurWords(draft, posture)) TakeForGranted(draft, posture);
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
-        ResolveRearNamedLead(draft, shape);
-        TurnWhereTheEyesGo(draft, posture);
-        LandsWhereTheEyesWent(draft);
-        DrawnBackStillLeads(draft, posture, shape);
-        PunchesAsBefore(draft, posture);
-        LungesInAStance(draft, posture);
-        StandsAsAgain(draft, posture);
-        FacesAsOnTheOtherSide(draft, posture);
-        BesideTheOtherFoot(draft);
-        SlidesOut(draft, posture);
-        ShiftsAsBefore(draft, posture);
-        ShiftsWhereNoStepIsSaid(draft, posture);
-        JumpsOntoTheKickingFoot(draft, posture);
-        StepsOutAsBefore(draft, posture);
-        StepsOutOfDrawnNearer(draft, posture);
-        StandsSideways(draft, posture);
-        OpensToTheSide(draft, posture);
-        GoesBackWithoutTurning(draft, posture);
-        ComesBackToTheFront(draft, posture);
-        GoesOnAlongTheLine(draft, posture);
-        BlocksOverTheLead(draft, posture);
-        TurnToTheOtherSide(draft, posture);
-        TurnToTheOtherEnd(draft, posture);
-        TurnToTheOtherArm(draft, posture);
-        EndsFacingTheFront(draft, posture);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
         var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
         var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
@@ -141,6 +116,49 @@ public sealed partial class Reader
         if (draft.BeginsSentence) _withSentence.Add(move.Id);
         foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
         _pendingCuts.Clear();
+    }
+
+    /// <summary>What is left open is read in the way that fits where one stands; the rules are in the files LeftOpen.</summary>
+    private void TakeForGranted(Draft draft, Posture posture)
+    {
+        StandsOnGuard(draft);
+        ResolveRearNamedLead(draft, _ways.Stances.Of(draft.Stance ?? posture.Stance));
+        TurnWhereTheEyesGo(draft, posture);
+        LandsWhereTheEyesWent(draft);
+        DrawnBackStillLeads(draft, posture, _ways.Stances.Of(draft.Stance ?? posture.Stance));
+        PunchesAsBefore(draft, posture);
+        LungesInAStance(draft, posture);
+        StandsAsAgain(draft, posture);
+        FacesAsOnTheOtherSide(draft, posture);
+        BesideTheOtherFoot(draft);
+        SlidesOut(draft, posture);
+        ShiftsAsBefore(draft, posture);
+        ShiftsWhereNoStepIsSaid(draft, posture);
+        JumpsOntoTheKickingFoot(draft, posture);
+        StepsOutAsBefore(draft, posture);
+        StepsOutOfDrawnNearer(draft, posture);
+        StandsSideways(draft, posture);
+        OpensToTheSide(draft, posture);
+        GoesBackWithoutTurning(draft, posture);
+        ComesBackToTheFront(draft, posture);
+        GoesOnAlongTheLine(draft, posture);
+        BlocksOverTheLead(draft, posture);
+        TurnToTheOtherSide(draft, posture);
+        TurnToTheOtherEnd(draft, posture);
+        TurnToTheOtherArm(draft, posture);
+        EndsFacingTheFront(draft, posture);
+    }
+
+    /// <summary>Words just as we say the move leave nothing open: whoever takes a row into the line and leaves it gets the same move, wherever it stands.</summary>
+    private bool IsSaidInOurWords(Draft draft, Posture posture)
+    {
+        var (start, end) = (int.MaxValue, 0);
+        for (var k = _fields.Count - 1; k >= 0 && (_fields[k].Move == draft.Id || end == 0); k--)
+            if (_fields[k].Move == draft.Id && _fields[k].Field is not "count") (start, end) = (Math.Min(start, _fields[k].Start), Math.Max(end, _fields[k].Start + _fields[k].Length));
+        if (end == 0 || !draft.BeginsSentence) return false;
+        var words = _text[start..end];
+        var move = draft.ToMove(posture.Heading, posture.Lead, _ways.Stances.Of(draft.Stance ?? posture.Stance).Feet == FeetKind.Even);
+        return Speech.Say(move, _ways with { IsArmed = words.Contains("empty-hand", StringComparison.Ordinal) }) == words;
     }
 
     /// <summary>Where the performer stands before the move being said.</summary>

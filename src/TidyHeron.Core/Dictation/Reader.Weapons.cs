@@ -73,7 +73,7 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         // Where the words speak of the weapon or the form has carried it so far. A move said back by itself keeps the
         // technique that it has; within a form of the weapon, an empty hand has let go first or is said to be empty.
-        if (_bare) return null;
+        if (_bare || lexeme.Term is { IsWeapon: true } own && IsItsName(own, lexeme.Plain)) return null;
         var weapon = NamedWith(i) ?? (LetGo() ? null : WeaponWords.With.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
         if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);

@@ -243,7 +243,7 @@ public sealed partial class Reader
                 Note(lexeme, "note");
                 break;
             case "weapon": TakeWeaponNoun(i); break;
-            case "bare": _bare = true; Note(lexeme, "weapon"); break;
+            case "bare": _bare = true; Note(lexeme, "hand"); break;
             case "passage": Note(lexeme, "filler"); break;
             case "again":
                 // "Two-seventy again": to the side of the turn before that went as far.

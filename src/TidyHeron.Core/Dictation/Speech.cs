@@ -51,7 +51,8 @@ public static class Speech
     {
         var level = action.Level is { } l ? LevelWord(l) + " level " : "";
         var hand = action.Hand switch { Hand.Left => "left hand ", Hand.Right => "right hand ", Hand.Both => "both hands ", _ => "" };
-        return hand + level + ways.Vocabulary.Name(action.Technique, ways.Tradition);
+        var empty = ways.IsArmed && WeaponWords.AreShared(action.Technique) && ways.Vocabulary.Find(action.Technique) is { IsWeapon: false } ? "empty-hand " : "";
+        return hand + level + empty + ways.Vocabulary.Name(action.Technique, ways.Tradition);
     }
 
     /// <summary>A kick in words.</summary>

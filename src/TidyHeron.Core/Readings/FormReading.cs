@@ -17,7 +17,7 @@ public sealed class FormReading
     {
         Form = form;
         Body = body;
-        Ways = ways;
+        Ways = ways.For(form);
         Counts = Notation.Counts.Of(form);
         Walk = Core.Body.Walk.Of(form, body, ways);
         Sections = Sectioning.Spans(form);

@@ -1,3 +1,5 @@
+using TidyHeron.Core.Notation;
+
 namespace TidyHeron.Core.Terms;
 
 /// <summary>
@@ -18,6 +20,11 @@ internal static class WeaponWords
 
     /// <summary>By kind of weapon: general technique or word to the weapon's technique.</summary>
     public static IReadOnlyDictionary<string, Dictionary<string, string>> With => Data.Value.With;
+
+    /// <summary>Whether a technique's words mean the weapon's where one is in play.</summary>
+    public static bool AreShared(TermId technique) => Shared.Value.Contains(technique.Value);
+
+    private static readonly Lazy<HashSet<string>> Shared = new(() => With.Values.SelectMany(w => w.Keys).ToHashSet());
 
     /// <summary>Which staff strike goes to a target or a way; the first that fits.</summary>
     public static IReadOnlyList<AimedStrike> Aimed => Data.Value.Aimed;

@@ -17,6 +17,7 @@ public static class Changes
     /// <summary>What was changed from one version to a later one, in the order of the later one.</summary>
     public static IReadOnlyList<Change> Between(Form earlier, Form later, Conventions ways)
     {
+        ways = ways.For(later);
         var changes = new List<Change>();
         var (countsBefore, countsAfter) = (Counts.Of(earlier), Counts.Of(later));
         var before = Positions(earlier);

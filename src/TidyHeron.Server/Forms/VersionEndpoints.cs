@@ -92,7 +92,7 @@ public static class VersionEndpoints
         var (origin, theirs) = (Read(request.BasedOn), Read(newest.Number));
         var merged = Merge.Of(origin, mine, theirs);
         ChangeResponse[] Told(Form later) => Changes.Between(origin, later, ways).Select(c => new ChangeResponse(c.Kind, c.Count, c.Words)).ToArray();
-        string Words(Move? move) => move is null ? "taken out" : Speech.Say(move, ways);
+        string Words(Move? move) => move is null ? "taken out" : Speech.Say(move, ways.For(mine));
         return TypedResults.Ok(new MergeResponse(newest.Number, newest.SavedBy, newest.SavedAt, FormDocuments.Write(merged.Form), Told(mine), Told(theirs),
             merged.Clashes.Select(c => new ClashResponse(c.Move?.Value, c.Part, Document(c.Mine), c.Move is null ? "" : Words(c.Mine), Document(c.Theirs), c.Move is null ? "" : Words(c.Theirs))).ToArray()));
 

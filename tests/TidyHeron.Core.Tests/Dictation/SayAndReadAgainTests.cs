@@ -16,17 +16,52 @@ public class SayAndReadAgainTests
     public void A_move_said_back_and_read_again_is_the_same_move(Tradition tradition, DirectionHabit habit)
     {
         var ways = Samples.Ways with { Tradition = tradition, Directions = habit };
-        // A shout alone is no move: it belongs to the one before.
-        Samples.AnyMove.Where(m => !(m with { Shout = false }).IsEmpty).Sample(move =>
+        Gen.Select(AnyDeed, AnyMove).Sample((before, move) =>
         {
-            var words = Speech.Say(move, ways);
-            var reading = Reader.Read(words, WithACountBefore, null, ways);
+            var form = WithACountBefore with { Moves = [.. WithACountBefore.Moves, before] };
+            var words = Speech.Say(move, ways.For(form with { Moves = [.. form.Moves, move] }));
+            var reading = Reader.Read(words, form, null, ways);
             reading.Unread.ShouldBeEmpty(words);
             reading.Added.Count.ShouldBe(1, words);
             var read = reading.Form.Moves[^1];
-            (read with { Id = move.Id }).ShouldBe(move, words);
+            (read with { Id = move.Id }).ShouldBe(move, words + " after " + Speech.Say(before, ways));
         }, iter: 2000);
     }
+
+    [Theory]
+    [InlineData(Tradition.English, DirectionHabit.Words)]
+    [InlineData(Tradition.Japanese, DirectionHabit.Clock)]
+    [InlineData(Tradition.Korean, DirectionHabit.Clock)]
+    [InlineData(Tradition.Chinese, DirectionHabit.Degrees)]
+    public void Moves_said_back_on_numbered_lines_are_the_same_moves(Tradition tradition, DirectionHabit habit)
+    {
+        var ways = Samples.Ways with { Tradition = tradition, Directions = habit };
+        AnyDeed.Array[2, 4].Sample(moves =>
+        {
+            var form = new Form { Moves = [.. moves] };
+            var sheet = string.Join('\n', moves.Select((m, i) => $"{i + 1}. {Speech.Say(m, ways.For(form))}"));
+            var read = Reader.Read(sheet, new Form(), null, ways).Form.Moves;
+            read.Count.ShouldBe(moves.Length, sheet);
+            read.Zip(moves, (r, m) => r with { Id = m.Id }).ShouldBe(moves, sheet);
+        }, iter: 500);
+    }
+
+    [Fact]
+    public void Where_a_weapon_is_in_play_a_block_of_the_empty_hand_is_said_and_read_as_such()
+    {
+        var form = Samples.Say("step with the left foot, left front stance, staff thrust. right hand high empty-hand block. right hand high block.").Form;
+        var ways = Samples.Ways.For(form);
+
+        form.Moves.Select(m => Speech.Say(m, ways)).ShouldBe([
+            "step with the left foot, left front stance, staff thrust", "right hand high level empty-hand block", "right hand staff high block"]);
+        Speech.Say(form.Moves[1], Samples.Ways).ShouldBe("right hand high level block");
+    }
+
+    // A shout alone is no move: it belongs to the one before.
+    private static readonly Gen<Move> AnyMove = Samples.AnyMove.Where(m => !(m with { Shout = false }).IsEmpty);
+
+    // A look or a breath alone waits for the move that follows it.
+    private static readonly Gen<Move> AnyDeed = AnyMove.Where(m => m is not { Footwork: null, Turn: null, Facing: null, Stance: null, Kick: null, Hands.Count: 0 });
 
     // A form that has begun, so that standing ready is not taken for the opening.
     private static readonly Form WithACountBefore = Samples.Say("step with the left foot into a left front stance, right hand punch.").Form;
