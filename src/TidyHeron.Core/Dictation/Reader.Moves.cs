@@ -89,7 +89,8 @@ public sealed partial class Reader
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
-        if (!IsSaidInOurWords(draft, posture)) TakeForGranted(draft, posture);
+        var plain = IsSaidInOurWords(draft, posture);
+        if (!plain) TakeForGranted(draft, posture);
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
         _rearFootSwings |= draft is { IsMawatte: true, Lead: { } leads } && posture.Lead == leads.Other;
         var swings = draft is { IsMawatte: true, HasTurn: false } && _rearFootSwings; // as it did with the same word before
@@ -103,7 +104,7 @@ public sealed partial class Reader
         if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: "grab" }] } && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
         if (draft.IsWhereWeAre) move = move with { Counting = Counting.Uncounted };
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
-        if (_before.Count + _said.Count == 0 && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
+        if (_before.Count + _said.Count == 0 && !(plain && draft.IsNumbered) && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {
             _form = _form with { Opening = new Opening(stance.Kind, stance.Lead) };
             ForgetNow();
@@ -155,7 +156,11 @@ public sealed partial class Reader
         var (start, end) = (int.MaxValue, 0);
         for (var k = _fields.Count - 1; k >= 0 && (_fields[k].Move == draft.Id || end == 0); k--)
             if (_fields[k].Move == draft.Id && _fields[k].Field is not "count") (start, end) = (Math.Min(start, _fields[k].Start), Math.Max(end, _fields[k].Start + _fields[k].Length));
-        if (end == 0 || !draft.BeginsSentence) return false;
+        if (end == 0) return false;
+        // A sentence or a line of its own; "left punch, fixed stance" leaves open how one gets there.
+        var at = start;
+        while (at > 0 && (_text[at - 1] is ' ' or ')' || char.IsAsciiDigit(_text[at - 1]))) at--;
+        if (at > 0 && _text[at - 1] is not ('.' or '\n')) return false;
         var words = _text[start..end];
         var move = draft.ToMove(posture.Heading, posture.Lead, _ways.Stances.Of(draft.Stance ?? posture.Stance).Feet == FeetKind.Even);
         return Speech.Say(move, _ways with { IsArmed = words.Contains("empty-hand", StringComparison.Ordinal) }) == words;
