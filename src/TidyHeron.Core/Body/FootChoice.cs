@@ -131,8 +131,8 @@ internal sealed record FootChoice(
     {
         if (move.Turn is { } turn && now.Heading + turn == heading) return turn;
         var shortest = heading - now.Heading;
-        // A half turn goes to the side of the foot that was said to move.
-        return shortest.Amount == 180 && move.Footwork?.Foot is { } foot ? Turn.To(foot, 180) : shortest;
+        // A half turn goes to the side of the foot that was said to move, or of the rear one.
+        return shortest.Amount == 180 && (move.Footwork?.Foot ?? now.Lead?.Other) is { } foot ? Turn.To(foot, 180) : shortest;
     }
 
     private static bool FeetStay(Posture now, Move move, string? kind, TermId stance, Side? statedLead, Turn turned, Heading heading)

@@ -62,7 +62,7 @@ internal static class Corrections
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                 // "Low punch, I mean high punch": and so does the thing that is said once more.
-                else if (k + 1 < i && (lexemes[k + 1].Kind is "technique" or "stance" || lexemes[k + 1].Plain is "bow") && right + 1 < lexemes.Count && lexemes[right + 1].Is(lexemes[k + 1].Kind, lexemes[k + 1].Value))
+                else if (k + 1 < i && (lexemes[k + 1].Kind is "technique" or "stance" || lexemes[k + 1].Plain is "bow") && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                 // "Three punches, no, three rising blocks".
                 else if (number && k + 1 < i && lexemes[k + 1].Is("technique") && right + 1 < lexemes.Count && lexemes[right + 1].Is("technique"))

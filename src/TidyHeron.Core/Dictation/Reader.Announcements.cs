@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -92,6 +93,8 @@ public sealed partial class Reader
             if (first >= _lexemes.Count) return;
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
+            // "Moving out of parallel ready.": how one stands as it begins.
+            if (first == 0 && sentence.FindIndex(l => l.Is("from")) is var outOf && outOf == sentence.FindIndex(l => l.Is("footwork")) + 1 && outOf > 0 && sentence.Skip(outOf + 1).All(l => l.Is("filler") || l.IsStop || l.Is("stance") && StanceSet.IsStanding(l.Term!.Id)) && sentence.Any(l => l.Is("stance"))) BecomesSmall(first + outOf - 1);
             // "Ingredients: one bow stance, two cat stances.": what there is in it.
             if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("stance")) >= 2 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "stance" or "passage" || l.IsStop) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"))
                 AsNote(first, end);
@@ -126,8 +129,8 @@ public sealed partial class Reader
             // "Short staff, twelve strikes as one kata.": how many of what it has.
             if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && sentence.FindIndex(IsDeeds) is var counted and > 0 && !sentence.Any(l => l.Kind is "side" or "footNoun" or "stance" or "footwork"))
                 _lexemes[first + counted] = _lexemes[first + counted] with { Kind = "filler", Term = null };
-            // "Six cuts with the wooden sword.": what all of it is.
-            if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Find(l => !l.Is("filler")) is { Kind: "number" } many && _lexemes.IndexOf(many) is var deed && deed + 1 < end && _lexemes[deed + 1].Is("technique") && sentence.Count(l => l.Is("technique")) == 1 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "technique" or "weapon" || l.IsStop))
+            // "Six cuts with the wooden sword.", "sabre drill, eight cuts": what all of it is.
+            if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Find(l => l.Kind is not ("filler" or "weapon") && !l.IsStop) is { Kind: "number", Number: > 1 } many && _lexemes.IndexOf(many) is var deed && deed + 1 <= end && _lexemes[deed + 1].Is("technique") && sentence.Count(l => l.Is("technique")) == 1 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "technique" or "weapon" || l.IsStop))
                 _lexemes[deed + 1] = _lexemes[deed + 1] with { Kind = "filler", Term = null };
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);

@@ -66,7 +66,7 @@ public sealed partial class Reader
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
-        && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" } || move.Facing == Heading.Front);
+        && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" or "rise" } || move.Facing == Heading.Front);
 
     /// <summary>"Left foot back, face north.": the last thing said, after a whole form.</summary>
     private bool ComesHome(Move move)

@@ -20,6 +20,12 @@ public sealed partial class Reader
             _lexemes[end] = _lexemes[end] with { Kind = "filler" };
             end += 2;
         }
+        // "Right foot forward, same thing, right side.": so it is here.
+        if (end == i + 1 && _lexemes[i].Is("again") && end + 2 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes[end + 1].Is("side") && _lexemes[end + 2].Plain == "side" && Alone(end + 2))
+        {
+            _lexemes[end] = _lexemes[end] with { Kind = "filler" };
+            end += 3;
+        }
         end = EndOfOrder(i, end);
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.

@@ -21,7 +21,7 @@ public sealed partial class Reader
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
         if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && (StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i)) || IsNextOrdinal(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
-        if (lexeme.Plain is "set" or "go" or "er" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
+        if (lexeme.Plain is "set" or "go" or "er" or "o" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
         if (lexeme.Is("number") && !Alone(i) && StartsSentence(i) && ListEnd(i) >= 0) return true;

@@ -64,7 +64,10 @@ public sealed partial class Reader
     {
         var (amount, side, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
         (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
+        var before = _draft.Id;
         Begin(Counting.Then);
+        // With the words for it.
+        for (var k = _fields.FindLastIndex(f => f.Move == before && f.Field is "turn" or "facing"); k >= 0 && _fields[k].Move == before && _fields[k].Field is "turn" or "facing"; k--) _fields[k] = _fields[k] with { Move = _draft.Id };
         (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (amount, side, facing);
     }
 

@@ -35,10 +35,11 @@ public sealed partial class Reader
         FindSeriesOfSteps();
         FindKicksInARow();
         FindTechniquesEachWithAStep();
+        FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
-        _namedByRear = _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
+        _namedByRear |= _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
         FindPartsThatRepeat();
         FindHeadings();
         FindSeriesBySides();

@@ -93,6 +93,20 @@ public sealed partial class Reader
     /// <summary>Words that say where a foot goes.</summary>
     private void RetellFeet(int i)
     {
+        // "The front foot, the left, goes …": which one that is.
+        if (_lexemes[i].Is("relFoot") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && IndexAfter(i + 1) is var which && (which == i + 2 || which == i + 3 && _lexemes[i + 2].Plain is "the" or "your") && which + 1 < _lexemes.Count && _lexemes[which].Is("side") && _lexemes[which + 1].Is("stop", ","))
+        {
+            (_lexemes[i], _lexemes[which]) = (_lexemes[which], _lexemes[i] with { Kind = "footNoun", Value = "foot" });
+            BecomesSmall(i + 1);
+            BecomesSmall(which + 1);
+        }
+        // "Forward left walking stance": the side is that of the stance.
+        if (_lexemes[i] is { Kind: "way", Plain: "forward left" or "forward right" } slanting && Next(i) is { Kind: "stance" } or { Kind: "footwork", Plain: "walking" })
+        {
+            var side = slanting.Value == "forwardLeft" ? "left" : "right";
+            _lexemes[i] = slanting with { Value = "forward", Plain = "forward", Length = "forward".Length };
+            _lexemes.Insert(i + 1, new Lexeme("side", side, slanting.Start + slanting.Length - side.Length, side.Length, side));
+        }
         // "The left foot steps across in front": it crosses.
         if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "across" && _lexemes[i + 2] is { Kind: "lead", Plain: "in front" or "behind" } beyond && Previous(i) is { Kind: "footNoun" })
         {
@@ -103,6 +117,35 @@ public sealed partial class Reader
         // "Turn left around": about, over that side.
         if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2] is { Kind: "footwork", Plain: "turn" or "turning" })
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Term = null };
+        // "Pull back, hammer fist in a short stance": the front foot, where no hand is named.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "way", Plain: "back" } && Alone(i + 1) && StartsClause(i) && RestOfSentence(i + 1).Any(l => l.IsHandTechnique) && !ClauseOf(i).Any(l => l.Is("handNoun")))
+        {
+            BecomesTerm(i, "footwork", "slide-back");
+            BecomesSmall(i + 1);
+        }
+        // "Drop back with the right leg, sinking the weight onto it": as one stands in a back stance.
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", IsGerund: true } && EndOfClause(i) is var borne && _lexemes.GetRange(i, borne - i + 1) is var sinks && sinks.Any(l => l.Plain.Contains("weight", StringComparison.Ordinal)) && sinks.Any(l => l.Plain is "onto" or "on" or "into") && sinks[^1].Plain is "it" or "back leg" or "rear leg"
+            && Clauses(i).Any(l => l.Is("footwork", "step-back")) && !Clauses(i).Any(l => l.Is("stance")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "back-stance", Term = TermOf("back-stance"), Length = _lexemes[borne].Start + _lexemes[borne].Length - _lexemes[i].Start };
+            _guesses[_lexemes[i].Start] = ("Read as a back stance, as the weight is on the rear foot.", "");
+            for (var k = i + 1; k <= borne; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[borne].Start + _lexemes[borne].Length, 0, "");
+        }
+        // "Left foot to twelve, right L-stance, so the weight is on the right leg": called by the rear foot, all through the text.
+        if (_lexemes[i].Is("support") && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var weighted
+            && weighted.FindIndex(l => l.Is("stance")) is var rests and >= 0 && (_ways.Stances.Of(weighted[rests].Term!.Id).NamedByRearFoot || weighted[rests].Value == "back-stance"))
+        {
+            _namedByRear |= weighted.Skip(rests + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "side" } called && called.Value == _lexemes[i + 1].Value;
+            AsNote(i, i + 2);
+        }
+        // "Rising block three times stepping": each with a step.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "stepping" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("times") && _lexemes[i - 2].IsHandTechnique)
+        {
+            var stepping = _lexemes[i] with { Plain = "step" };
+            var deed = i > 2 && _lexemes[i - 3].Is("side") ? i - 3 : i - 2;
+            _lexemes.RemoveAt(i);
+            _lexemes.Insert(deed, stepping);
+        }
         // "Pull back the right foot, cat stance".
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && Next(i) is { Kind: "way", Value: "back" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "side" } && Next(IndexAfter(drawn)) is { Kind: "footNoun" })
         {

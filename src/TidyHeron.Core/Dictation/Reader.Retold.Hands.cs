@@ -25,6 +25,13 @@ public sealed partial class Reader
         }
         // "Step with another knife hand": one more in this step, not the one before once more.
         if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "with") && Next(i) is { Kind: "technique" or "side" or "level" }) BecomesSmall(i);
+        // "He spins round, right leg in front, another low block": one more in this form, after what else is done for the first time.
+        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var sofar && sofar.Any(l => l.Kind is "footwork" or "stance" or "footNoun") && !sofar.Any(l => l.Is("technique"))) BecomesSmall(i);
+        // "Left palm push, then right palm push, then both palms": the same once more.
+        if (_lexemes[i] is { Kind: "handNoun", Value: "both" } both && Alone(i) && i > 0 && _lexemes[i - 1].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } goesOn)
+            _lexemes.Insert(i + 1, goesOn with { Start = both.Start + both.Length, Length = 0 });
+        // "Push the weight forward": nothing is struck.
+        if (_lexemes[i] is { Kind: "technique", Plain: "push" or "pushing" or "pushes" } && EndOfClause(i) is var pushed && _lexemes.GetRange(i + 1, Math.Max(0, pushed - i)).FirstOrDefault(l => !l.Is("filler")) is { } load && load.Plain.StartsWith("weight", StringComparison.Ordinal)) BecomesTerm(i, "footwork", "shift");
         // "Hammer fist down on your open palm": what it falls on.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } onto && onto.Contains("on") && onto.All(w => w is "on" or "your" or "the" or "open" or "down" or "onto")) AsNote(i - onto.Count, i);
         // "The left arm supported by the right fist": that one supports.

@@ -61,6 +61,9 @@ public sealed partial class Reader
         }
         // "12 = front": what the words mean, no count.
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
+        // "Look to the right this time, not the left.": what is not meant.
+        if (_lexemes[i].Plain is "not" && i > 0 && _lexemes[i - 1].IsStop && EndOfClause(i) is var denied && denied > i && _lexemes.GetRange(i + 1, denied - i).All(l => l.Kind is "filler" or "side" or "footNoun" or "handNoun" or "way" or "place" or "facing") && _lexemes.GetRange(i + 1, denied - i).Any(l => !l.Is("filler")))
+            AsNote(i, denied);
         // "Part the horse's mane": no stance.
         if (_lexemes[i] is { Kind: "stance", Plain: "horses" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "mane") BecomesSmall(i);
         // "You've just landed in the right front stance facing the back.": what was before, as one hears the section.

@@ -85,7 +85,7 @@ public sealed partial class Reader
         if (weapon is null) return null;
         var general = lexeme.Plain switch
         {
-            "thrust" or "thrusts" or "thrusting" => "thrust",
+            _ when lexeme.Value == "staff-thrust" && lexeme.Plain.StartsWith("thrust", StringComparison.Ordinal) => "thrust",
             "tsuki" or "zuki" or "jirugi" or "choku tsuki" or "choku zuki" or "chudan tsuki" or "jodan tsuki" when weapon == "staff" => "thrust",
             "chop" or "chops" or "chopping" => "chop",
             "sweep" or "sweeps" or "sweeping" or "sweep the leg" => "sweep",

@@ -1,0 +1,90 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>"Left front stance, low block, to the left.": a direction told last is that of the whole sentence.</summary>
+public sealed partial class Reader
+{
+    /// <summary>Puts a direction that ends a sentence, or stands in brackets behind it, before what is done there.</summary>
+    private void FindDirectionsToldAfter()
+    {
+        for (var first = 0; first < _lexemes.Count; first++)
+        {
+            if (_lexemes[first].IsStop) continue;
+            var end = EndOfSentence(first);
+            while (end > first && _lexemes[end].IsStop) end--;
+            var comma = end;
+            while (comma > first && !_lexemes[comma].IsStop) comma--;
+            if (comma > first && comma < end && IsDirectionAlone(comma + 1, end) && TellsNoDirection(first, comma - 1))
+            {
+                var start = first;
+                while (start < comma && _lexemes[start].Kind is "number" or "countNoun" or "ordinal" or "then" or "filler" or "countWord" || _lexemes[start].IsStop) start++;
+                var (stop, told) = (_lexemes[comma], _lexemes.GetRange(comma + 1, end - comma));
+                _lexemes.RemoveRange(comma, end - comma + 1);
+                if (!told.Any(l => l.Is("footwork"))) told.Insert(0, new Lexeme("footwork", "turn", told[0].Start, 0, "turn", TermOf("turn")));
+                _lexemes.InsertRange(start, [.. told, stop]);
+            }
+            // "5 left low block to front": in a list.
+            else if (end - first > 2 && _lexemes[first].Is("number") && _lexemes[end] is { Kind: "place", Value: "front" or "rear" } && _lexemes[end - 1].Plain == "to" && _lexemes[end - 2].IsHandTechnique && TellsNoDirection(first, end - 2))
+            {
+                var there = _lexemes[end];
+                _lexemes.RemoveAt(end);
+                _lexemes.InsertRange(first + 1, [new Lexeme("facing", "facing", there.Start, 0, "facing"), there, new Lexeme("stop", ",", there.Start, 0, "")]);
+            }
+            first = EndOfSentence(first);
+        }
+        PutDegreesFirst();
+        TakeTheStanceOfAll();
+    }
+
+    /// <summary>"Right knife hand at one thirty-five to the right, and left knife hand at forty-five left": where two are told so, one turns and then does it.</summary>
+    private void PutDegreesFirst()
+    {
+        var told = Enumerable.Range(1, Math.Max(0, _lexemes.Count - 3)).Where(i => _lexemes[i].Is("technique") && _lexemes[i - 1].Is("side") && _lexemes[i + 1].Plain == "at" && _lexemes[i + 2].Is("degrees")
+            && Next(i + 2) is { Kind: "side" } && Alone(IndexAfter(i + 2))).ToList();
+        foreach (var i in told.Where(i => told.Any(k => k != i && !_lexemes.Skip(Math.Min(i, k)).Take(Math.Abs(i - k)).Any(l => l.EndsSentence))).Reverse())
+        {
+            var (first, last) = (i + 2, IndexAfter(i + 2));
+            var turn = _lexemes.GetRange(first, last - first + 1);
+            _lexemes.RemoveRange(first, last - first + 1);
+            _lexemes.InsertRange(i - 1, [.. turn, new Lexeme("stop", ",", _lexemes[i - 1].Start, 0, "")]);
+            if (i > 2 && _lexemes[i - 2].Plain == "and" && _lexemes[i - 3].Is("stop", ",")) _lexemes[i - 3] = _lexemes[i - 3] with { Value = "." };
+        }
+    }
+
+    /// <summary>"1 L low block. 2 R punch. … All in long stance.": every count that names none stands in it, over the foot of the side that is called.</summary>
+    private void TakeTheStanceOfAll()
+    {
+        var at = Enumerable.Range(0, _lexemes.Count).FirstOrDefault(i => _lexemes[i].Is("stance") && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is { Count: > 0 } words && words.All(l => l.Is("filler")) && words[^1].Plain is "all" or "always" or "everything", -1);
+        if (at < 0 || _lexemes.Count(l => l.Is("stance")) > 1) return;
+        var stance = _lexemes[at];
+        AsNote(at, at);
+        for (var end = EndOfSentence(at); end >= 0; end--)
+        {
+            if (!_lexemes[end].EndsSentence && end != _lexemes.Count - 1) continue;
+            var sentence = Backward(end).TakeWhile(l => !l.EndsSentence).ToList();
+            if (sentence.Find(l => l.IsHandTechnique) is not { } done || !sentence.Any(l => l.Kind is "number" or "countNoun" or "ordinal")) continue;
+            var where = _lexemes[end].EndsSentence ? end : end + 1;
+            var start = where < _lexemes.Count ? _lexemes[where].Start : _text.Length;
+            var over = sentence.SkipWhile(l => l != done).FirstOrDefault(l => l.Is("side"));
+            if (done.Plain.Contains("reverse", StringComparison.Ordinal) || over is null) _lexemes.InsertRange(where, [new Lexeme("stop", ",", start, 0, ""), stance with { Start = start, Length = 0 }]);
+            else _lexemes.InsertRange(where, [new Lexeme("stop", ",", start, 0, ""), over with { Start = start, Length = 0 }, stance with { Start = start, Length = 0 }]);
+        }
+    }
+
+    private bool IsDirectionAlone(int first, int last)
+    {
+        var clause = _lexemes.GetRange(first, last - first + 1);
+        var isBracketed = _text[_lexemes[first - 1].Start] is '(' or '[';
+        if (!clause.All(l => l.Kind is "filler" or "side" or "turnSide" or "degrees" or "amount" || l.Is("footwork", "turn"))) return false;
+        return clause.Count(l => l.Is("side")) == 1 && clause.All(l => l.Kind is "filler" or "side") && (isBracketed || clause is [{ Plain: "to" }, ..]) && (clause.Count(l => !l.Is("filler")) == 1)
+            || isBracketed && clause.Any(l => l.Is("footwork"));
+    }
+
+    /// <summary>Whether a sentence says what is done and how one stands or strikes, but not where to.</summary>
+    private bool TellsNoDirection(int first, int last)
+    {
+        var sentence = _lexemes.GetRange(first, last - first + 1);
+        return sentence.Any(l => l.Is("technique")) && sentence.Count(l => l.IsStop) <= 3
+            && sentence.All(l => l.Kind is "number" or "countNoun" or "ordinal" or "countWord" or "then" or "filler" or "side" or "stance" or "technique" or "level" or "handNoun" || l.IsStop)
+            && (sentence.Any(l => l.Is("stance")) || sentence.Any(l => l.Kind is "number" or "countNoun"));
+    }
+}
