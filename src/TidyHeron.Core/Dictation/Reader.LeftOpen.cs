@@ -21,6 +21,13 @@ public sealed partial class Reader
             Assume(draft, "footwork", $"Read as drawn nearer: the {front.Word} foot still leads.", "");
             return;
         }
+        // "Right foot half a step up, sit back, empty stance": it follows up to the one in front.
+        if (draft is { HalfStep: true, Foot: { } follows, Lead: null, Footwork: "step" or null, Way: null or Way.Forward, HasTurn: false, Facing: null } && follows == now.Lead?.Other && shape.Feet == FeetKind.Lead && draft.Stance is { Value: "cat-stance" or "back-stance" or "l-stance" })
+        {
+            (draft.Lead, draft.Footwork) = (now.Lead, "shift");
+            Assume(draft, "footwork", $"Read as following up: the {now.Lead!.Value.Word} foot still leads.", "step");
+            return;
+        }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
         if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(strikesOverIt && draft.Footwork is "slide" or "slide-back") && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
@@ -164,6 +171,15 @@ public sealed partial class Reader
     private void JumpsOntoTheKickingFoot(Draft draft, Posture now)
     {
         if (draft is { Footwork: "jump", Foot: null, Lead: null, Stance.Value: "cross-stance" } && now.KickingFoot is { } kicked) draft.Lead = kicked;
+    }
+
+    /// <summary>"Same kick with the right, step down, reverse punch" out of a cat stance: landed as the kick before it was.</summary>
+    private void LandsAsTheKickBefore(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Kick: { Landing: Landing.Front } kick, HasTurn: false, Facing: null } || now.Stance.Value is not ("cat-stance" or "back-stance" or "l-stance")) return;
+        if (_before.Concat(_said).LastOrDefault(m => m.Kick is { Landing: Landing.Front }) is not { Stance.Kind: var landed, Kick: var before } || before!.Technique != kick.Technique && kick.Technique.Value != "kick") return;
+        draft.Stance = landed;
+        Assume(draft, "kick", $"Read as landing in {_ways.Vocabulary.Name(landed, _ways.Tradition)}, as the kick before.", "");
     }
 
     private TermId? LastStanceSteppedInto() =>

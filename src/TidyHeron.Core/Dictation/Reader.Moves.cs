@@ -139,6 +139,7 @@ public sealed partial class Reader
         ShiftsAsBefore(draft, posture);
         ShiftsWhereNoStepIsSaid(draft, posture);
         JumpsOntoTheKickingFoot(draft, posture);
+        LandsAsTheKickBefore(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

@@ -138,6 +138,19 @@ public sealed partial class Reader
             _namedByRear |= weighted.Skip(rests + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "side" } called && called.Value == _lexemes[i + 1].Value;
             AsNote(i, i + 2);
         }
+        // "Pull the right foot back and around": the foot goes there.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && IndexAfter(i) is var pulled and >= 0 && _lexemes[pulled].Is("side") && pulled + 1 < _lexemes.Count && (_lexemes[pulled + 1].Is("footNoun") || _lexemes[pulled].Plain is "lf" or "rf") && RestOfSentence(pulled).FirstOrDefault(l => l.Kind is not ("filler" or "footNoun")) is { Kind: "way", Value: "back" } && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
+            BecomesSmall(i);
+        // "Look the other way, weight over, right front stance".
+        if (_lexemes[i].Plain == "weight" && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "over" or "across" && Alone(i + 1))
+        {
+            BecomesTerm(i, "footwork", "shift");
+            BecomesSmall(i + 1);
+        }
+        // "She opens to the left into ready": she steps.
+        if (_lexemes[i] is { Kind: "technique", Plain: "open" or "opens" or "opening" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is null or { Kind: "stance" }) BecomesTerm(i, "footwork", "step");
+        // "Brings the left foot up, salutes and closes."
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" } && EndOfClause(i) is var lifted && _lexemes[lifted].Plain == "up" && _lexemes.GetRange(i + 1, lifted - i - 1).All(l => l.Kind is "filler" or "side" or "footNoun") && RestOfSentence(lifted).FirstOrDefault(l => l.Kind is not "filler" && !l.IsStop && !l.Is("then")) is { Kind: "footwork", Value: "bow" or "return" }) BecomesTerm(i, "footwork", "pull-together");
         // "Rising block three times stepping": each with a step.
         if (_lexemes[i] is { Kind: "footwork", Plain: "stepping" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("times") && _lexemes[i - 2].IsHandTechnique)
         {

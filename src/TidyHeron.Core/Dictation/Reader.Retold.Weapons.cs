@@ -43,6 +43,8 @@ public sealed partial class Reader
         // "The back end comes through": of the staff, no place in the hall.
         if (_lexemes[i].Plain == "end" && i > 0 && (_lexemes[i - 1] is { Kind: "way" or "place" or "lead", Plain: "back" or "front" or "rear" or "the back" or "the front" or "the rear" } || _lexemes[i - 1].Plain is "top" or "bottom") && IsAboutAStaff) BecomesSmall(i - 1);
         // "Swing the top end down for an overhead strike".
+        // "Swing down on the head" with the staff: it strikes.
+        if (_lexemes[i] is { Kind: "unread", Plain: "swing" or "swings" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && _lexemes.Any(l => l.Is("weapon", "staff"))) BecomesTerm(i, "technique", "staff-overhead-strike");
         if (_lexemes[i] is { Kind: "unread", Plain: "swing" or "swings" } && ClauseOf(i).Any(l => l.Plain == "end") && ClauseOf(i).Any(l => l is { Kind: "technique", Term.IsWeapon: true })) BecomesSmall(i);
         // "Swing the butt end up": so it does where it is swung.
         if (_lexemes[i].Plain is "the butt end" or "the tail end" or "butt end" or "tail end" && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "bring" or "brings" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && !ClauseOf(i).Any(l => l.Is("technique")) && IsAboutAStaff)

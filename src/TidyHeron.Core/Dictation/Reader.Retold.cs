@@ -61,6 +61,10 @@ public sealed partial class Reader
         }
         // "12 = front": what the words mean, no count.
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
+        // "Part the mane: turn right, hold the ball, …": the name of what is then told out.
+        if (_lexemes[i] is { Kind: "technique", Value: "part-the-mane" or "brush-knee" or "whirl-arms" or "play-the-lute" or "needle-hand" or "fan-through" or "work-the-shuttles" or "spread-arms" or "single-whip" } or { Plain: "brush knee" or "brush the knee" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance")) AsNote(i, i);
+        // "Look to the other side, weight over, right front stance": no order to do it there once more.
+        if (_lexemes[i] is { Kind: "unread", Plain: "look" or "looks" or "eyes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("stance"))) AsNote(i, i + 1);
         // "Look to the right this time, not the left.": what is not meant.
         if (_lexemes[i].Plain is "not" && i > 0 && _lexemes[i - 1].IsStop && EndOfClause(i) is var denied && denied > i && _lexemes.GetRange(i + 1, denied - i).All(l => l.Kind is "filler" or "side" or "footNoun" or "handNoun" or "way" or "place" or "facing") && _lexemes.GetRange(i + 1, denied - i).Any(l => !l.Is("filler")))
             AsNote(i, denied);

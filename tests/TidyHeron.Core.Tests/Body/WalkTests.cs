@@ -126,6 +126,12 @@ public class WalkTests
         Walk.Of(front with { Moves = [.. front.Moves, move] }, Body, Samples.Ways).End.Lead.ShouldBe(leads);
     }
 
+    /// <summary>Half a turn to an hour, with nothing said of the feet, goes over the rear foot, which then leads: the same on either side (common practice).</summary>
+    [Theory]
+    [InlineData("Left bow stance facing nine o'clock. Facing three o'clock, bow stance.", Side.Right)]
+    [InlineData("Right bow stance facing three o'clock. Facing nine o'clock, bow stance.", Side.Left)]
+    public void Half_a_turn_that_is_only_faced_goes_over_the_rear_foot(string words, Side leads) => After(words).Lead.ShouldBe(leads);
+
     [Fact]
     public void Who_stands_up_to_kick_lands_in_a_stance() =>
         After("Kneel with the left foot. Rise, left foot front kick landing behind.").Stance.ShouldBe(new TermId("short-front-stance"));

@@ -34,7 +34,7 @@ public class UnheededTests
         ["checking-i-have-this"] = ["punches"],
         ["caught-fist-at-the-hip"] = ["right fist"],
         ["for-my-own-memory"] = ["left foot"],
-        ["hold-the-ball-and-step"] = ["crane", "left hand"],
+        ["hold-the-ball-and-step"] = ["left hand"],
         ["little-set-southern"] = ["Open the horse"],
         ["my-teachers-teacher"] = ["right"],
         ["second-section-facing-back"] = ["right foot"],
