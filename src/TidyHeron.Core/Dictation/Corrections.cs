@@ -38,7 +38,7 @@ internal static class Corrections
             if (lexemes[right].Is("facing") && right + 1 < lexemes.Count && lexemes[right + 1].Kind is "place" or "clock" && FacedBefore(i, lexemes[right + 1].Kind) is var faced and >= 0)
             {
                 // "Facing the left wall, double punch, sorry, facing the right wall": where it stood before.
-                lexemes[faced] = lexemes[right + 1];
+                (lexemes[faced], lexemes[right + 1]) = (lexemes[right + 1], lexemes[faced]);
                 for (var c = i; c <= right + 1; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
                 continue;
             }

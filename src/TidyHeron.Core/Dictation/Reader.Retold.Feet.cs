@@ -147,6 +147,17 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "shift");
             BecomesSmall(i + 1);
         }
+        // "Pull the left foot back to ready width": how far.
+        if (_lexemes[i] is { Kind: "stance", Value: "ready-stance" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "width")
+        {
+            BecomesSmall(i);
+            BecomesSmall(i + 1);
+        }
+        // "Turn right about": half a turn.
+        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        // "Still on the left knee", "to where the knee was": nothing is struck.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && Backward(i).TakeWhile(l => l.Kind is "filler" or "side").Select(l => l.Plain).ToList() is { Count: > 0 } upon && (upon.Contains("still") && upon.Contains("on") || upon.Contains("where") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "was" or "is"))
+            AsNote(i - upon.Count, i);
         // "She opens to the left into ready": she steps.
         if (_lexemes[i] is { Kind: "technique", Plain: "open" or "opens" or "opening" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is null or { Kind: "stance" }) BecomesTerm(i, "footwork", "step");
         // "Brings the left foot up, salutes and closes."

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -63,6 +64,10 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
         // "Part the mane: turn right, hold the ball, …": the name of what is then told out.
         if (_lexemes[i] is { Kind: "technique", Value: "part-the-mane" or "brush-knee" or "whirl-arms" or "play-the-lute" or "needle-hand" or "fan-through" or "work-the-shuttles" or "spread-arms" or "single-whip" } or { Plain: "brush knee" or "brush the knee" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance")) AsNote(i, i);
+        // "14 Yame": what closes takes no count, though it has its line.
+        if (_lexemes[i].Is("number") && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "return", Plain: "yame" or "naore" or "baro" or "shugo" } && Alone(i + 1) && !_lexemes.Skip(i + 2).Any(l => l.Kind is "technique" or "stance" or "number") && _lexemes.Take(i).Any(l => l.Is("number"))) BecomesSmall(i);
+        // "Turn to face left": that side of the hall, as "face left" is.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1)) _lexemes[i] = _lexemes[i] with { Kind = "facing", Value = "facing", Term = null };
         // "Look to the other side, weight over, right front stance": no order to do it there once more.
         if (_lexemes[i] is { Kind: "unread", Plain: "look" or "looks" or "eyes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("stance"))) AsNote(i, i + 1);
         // "Look to the right this time, not the left.": what is not meant.
@@ -77,6 +82,10 @@ public sealed partial class Reader
             for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
             _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
         }
+        // "You're facing the back wall in left front stance.", before anything is done: where these words begin.
+        if (_lexemes[i].Plain is "youre" or "were" or "im" or "you are" or "we are" && StartsSentence(i) && !_before.Concat(_said).Any() && Next(i) is { Kind: "facing" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "stance" or "number" or "footNoun")
+            && RestOfSentence(i).ToList() is var standing && standing.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) && standing.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))
+            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
         // "…, and you've just done the lunge punch": before these words begin.
         if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
             AsNote(i, EndOfClause(i));

@@ -245,6 +245,7 @@ public class ReaderTests
     [InlineData("Low block. Part C is part A facing the back.")]
     [InlineData("left punch. step to the left. the same thing on the right")]
     [InlineData("into the same thing on the round to the left")]
+    [InlineData("Face front, left low block, sorry, facing the right wall.")]
     [InlineData("low, then right inside - both arms are so you follow: step")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
 
