@@ -102,7 +102,7 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
-        if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun")) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun" or "stance")) Begin(Counting.Own);
         // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
         if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
         {

@@ -127,6 +127,16 @@ public sealed partial class Reader
         Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
     }
 
+    /// <summary>"Twist to the right into a bow, punch. Come back to horse": to where it faced when one last stood so.</summary>
+    private void ComesBackToTheStance(Draft draft, Posture now)
+    {
+        if (draft is not { CameBack: true, Footwork: "step-back", Foot: null, Stance: { } stance, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
+        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        if (moves.Count < 2 || moves[^1].Footwork?.Kind.Value is not ("pivot" or "turn" or "shift") || Walk.Of(SoFar() with { Moves = moves.Take(moves.Count - 1).ToValueList() }, BodyMeasures.Reference, _ways).End is not { } stood || stood.Stance != stance || stood.Heading == now.Heading) return;
+        (draft.Footwork, draft.Facing) = ("pivot", stood.Heading);
+        Assume(draft, "footwork", "Read as turning back to where one faced in that stance.", "step back");
+    }
+
     /// <summary>"Left foot to the left, low block. Right foot to the left, punch": on along that line; across the other foot nobody steps into such a stance.</summary>
     private void GoesOnAlongTheLine(Draft draft, Posture now)
     {

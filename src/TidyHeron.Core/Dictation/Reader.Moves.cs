@@ -100,12 +100,12 @@ public sealed partial class Reader
         var move = draft.ToMove(posture.Heading, swings ? posture.Lead?.Other : posture.Lead, shape.Feet == FeetKind.Even);
         TellTheTurn(draft, posture, move);
         TellTheShift(draft, posture, move);
-        var formality = Formalities.Of(draft, move, NothingCounted, _ways.Stances);
+        var formality = Formalities.Of(draft, move, NothingCounted && !_goesOn, _ways.Stances);
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && NothingCounted && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
         if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: "grab" }] } && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
-        if (draft.IsWhereWeAre) move = move with { Counting = Counting.Uncounted };
+        if (draft.IsWhereWeAre) (move, _goesOn) = (move with { Counting = Counting.Uncounted }, true);
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && !(plain && draft.IsNumbered) && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
         {
@@ -146,6 +146,7 @@ public sealed partial class Reader
         OpensToTheSide(draft, posture);
         GoesBackWithoutTurning(draft, posture);
         ComesBackToTheFront(draft, posture);
+        ComesBackToTheStance(draft, posture);
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnToTheOtherSide(draft, posture);

@@ -139,7 +139,7 @@ public sealed partial class Reader
             AsNote(i, i + 2);
         }
         // "Pull the right foot back and around": the foot goes there.
-        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && IndexAfter(i) is var pulled and >= 0 && _lexemes[pulled].Is("side") && pulled + 1 < _lexemes.Count && (_lexemes[pulled + 1].Is("footNoun") || _lexemes[pulled].Plain is "lf" or "rf") && RestOfSentence(pulled).FirstOrDefault(l => l.Kind is not ("filler" or "footNoun")) is { Kind: "way", Value: "back" } && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && IndexAfter(i) is var pulled and >= 0 && _lexemes[pulled].Is("side") && pulled + 1 < _lexemes.Count && (_lexemes[pulled + 1].Is("footNoun") || _lexemes[pulled].Plain is "lf" or "rf" or "oenbal" or "wenbal" or "oreunbal") && RestOfSentence(pulled).FirstOrDefault(l => l.Kind is not ("filler" or "footNoun")) is { Kind: "way", Value: "back" } && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
             BecomesSmall(i);
         // "Look the other way, weight over, right front stance".
         if (_lexemes[i].Plain == "weight" && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "over" or "across" && Alone(i + 1))
@@ -152,6 +152,23 @@ public sealed partial class Reader
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);
+        }
+        // "Land on the right foot with the left crossed behind, cross stance": the other one is in front.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "crossed behind" or "crossed in front" or "crossing behind" } && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "with") && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "stance" } crosses && crosses.Value == "cross-stance")
+        {
+            var stance = _lexemes.IndexOf(crosses);
+            var leads = _lexemes[i].Plain.EndsWith("behind", StringComparison.Ordinal) ? _lexemes[i - 1].Side.Other.Word : _lexemes[i - 1].Value;
+            AsNote(i - 1, i);
+            _lexemes.Insert(stance, new Lexeme("side", leads, crosses.Start, 0, leads));
+        }
+        // "Go into front stance with the left and poke": the leg.
+        if (_lexemes[i].Is("side") && Follows(i, "with") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && Previous(i) is { Kind: "stance" }) _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "leg"));
+        // "Right foot back, horse stance, left side on": the left side is where the front was.
+        if (_lexemes[i] is { Kind: "detail", Plain: "side on" } on && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].IsStop && Previous(i - 2) is { Kind: "stance" })
+        {
+            var turned = _lexemes[i - 1].Side.Other.Word;
+            AsNote(i - 1, i);
+            _lexemes.InsertRange(i - 1, [new Lexeme("degrees", "90", on.Start + on.Length, 0, "90 degrees"), new Lexeme("turnSide", turned, on.Start + on.Length, 0, turned)]);
         }
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };

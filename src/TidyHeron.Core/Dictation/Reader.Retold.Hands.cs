@@ -30,6 +30,13 @@ public sealed partial class Reader
         // "Left palm push, then right palm push, then both palms": the same once more.
         if (_lexemes[i] is { Kind: "handNoun", Value: "both" } both && Alone(i) && i > 0 && _lexemes[i - 1].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } goesOn)
             _lexemes.Insert(i + 1, goesOn with { Start = both.Start + both.Length, Length = 0 });
+        // "Drawing both fists to the waist": no blade.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && Next(i) is { Kind: "handNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("technique")) is { Value: "chamber" }) BecomesSmall(i);
+        // "Push off and go into front stance".
+        if (_lexemes[i] is { Kind: "technique", Plain: "push" or "pushes" or "pushing" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "off") BecomesSmall(i);
+        // "Both blades crossed, upper block", "sticks closed": how the weapons are held.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "crossed" or "closed" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && (ClauseOf(i).Any(l => l.Kind is "weapon" or "technique") || i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && RestOfSentence(i).Any(l => l.Is("technique")))
+            && _lexemes.Any(l => l.Is("weapon"))) AsNote(i, i);
         // "Push the weight forward": nothing is struck.
         if (_lexemes[i] is { Kind: "technique", Plain: "push" or "pushing" or "pushes" } && EndOfClause(i) is var pushed && _lexemes.GetRange(i + 1, Math.Max(0, pushed - i)).FirstOrDefault(l => !l.Is("filler")) is { } load && load.Plain.StartsWith("weight", StringComparison.Ordinal)) BecomesTerm(i, "footwork", "shift");
         // "Hammer fist down on your open palm": what it falls on.

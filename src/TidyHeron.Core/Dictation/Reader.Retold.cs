@@ -64,6 +64,29 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
         // "Part the mane: turn right, hold the ball, …": the name of what is then told out.
         if (_lexemes[i] is { Kind: "technique", Value: "part-the-mane" or "brush-knee" or "whirl-arms" or "play-the-lute" or "needle-hand" or "fan-through" or "work-the-shuttles" or "spread-arms" or "single-whip" } or { Plain: "brush knee" or "brush the knee" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance")) AsNote(i, i);
+        // "The advanced kata": which one.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
+        // "Come back to horse once more and punch": not what was done just now.
+        if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("stance") && ClauseOf(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
+        // "You have just done the two strikes and you are facing the back in a left front stance": where these words begin.
+        if (_lexemes[i].Plain == "just" && i > 1 && _lexemes[i - 1].Plain == "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" && !_before.Concat(_said).Any()
+            && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Plain is "you are" or "youre" or "we are" && _lexemes[k + 1].Is("facing"), -1) is var now and > 0 && _lexemes.GetRange(now, EndOfClause(now) - now + 1).Any(l => l.Is("stance")))
+        {
+            AsNote(i - 1, now - 1);
+            _lexemes[now] = _lexemes[now] with { Kind = "whereWeAre", Value = "before" };
+        }
+        // "Close facing north."
+        if (_lexemes[i] is { Kind: "footwork", Plain: "close" or "closing" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("facing") && _lexemes[i + 2].Is("place") && Alone(i + 2))
+        {
+            BecomesTerm(i, "footwork", "return");
+            _lexemes[i] = _lexemes[i] with { Plain = "return" };
+        }
+        // "Right foot round to the other side, low block": half a turn, no order to do it there once more.
+        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" } && i > 0 && _lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        // "Long way round again": that way, not that move.
+        if (_lexemes[i] is { Kind: "again", Plain: "again" } && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && _lexemes[i - 2].Plain == "way") BecomesSmall(i);
+        // "Front now, left low block": to it.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "now") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
         // "14 Yame": what closes takes no count, though it has its line.
         if (_lexemes[i].Is("number") && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "return", Plain: "yame" or "naore" or "baro" or "shugo" } && Alone(i + 1) && !_lexemes.Skip(i + 2).Any(l => l.Kind is "technique" or "stance" or "number") && _lexemes.Take(i).Any(l => l.Is("number"))) BecomesSmall(i);
         // "Turn to face left": that side of the hall, as "face left" is.

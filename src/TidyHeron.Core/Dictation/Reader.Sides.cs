@@ -10,9 +10,9 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "side");
-        if (lexeme.Plain is "lf" or "rf" or "lh" or "rh")
+        if (lexeme.Plain is "lf" or "rf" or "lh" or "rh" || lexeme.Plain.EndsWith("bal", StringComparison.Ordinal))
         {
-            if (lexeme.Plain[1] == 'f') AssignFoot(i, side);
+            if (lexeme.Plain is "lf" or "rf" || lexeme.Plain.EndsWith("bal", StringComparison.Ordinal)) AssignFoot(i, side);
             else AssignHand(i, side.Hand);
             return;
         }

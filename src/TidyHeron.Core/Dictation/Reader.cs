@@ -46,6 +46,7 @@ public sealed partial class Reader
     private int _numbersEnd = int.MaxValue; // behind this lexeme no numbers are called any more
     private bool _noCounts;        // the only number that looks like a call is none
     private bool _namedByRear;    // these words name such stances by the rear foot
+    private bool _goesOn;         // the words begin within a form, where they have said that one stands
     private bool _bare;           // "empty-hand": the next technique is not the weapon's
     private bool _then, _together, _explicitCounts, _sameCount;
 
