@@ -170,6 +170,12 @@ public sealed partial class Reader
             AsNote(i - 1, i);
             _lexemes.InsertRange(i - 1, [new Lexeme("degrees", "90", on.Start + on.Length, 0, "90 degrees"), new Lexeme("turnSide", turned, on.Start + on.Length, 0, turned)]);
         }
+        // "Turn left one eighty, left foot ahead, in an empty stance": it leads.
+        if (_lexemes[i] is { Kind: "way", Plain: "ahead" } && Alone(i) && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Backward(i - 2).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        // "Three lunge punches going forward": the way of them all.
+        if (_lexemes[i].Is("way") && i > 1 && _lexemes[i - 1] is { Kind: "filler", Plain: "going" or "moving" } && _lexemes[i - 2] is { Kind: "technique", Plain: "lunge punches" } && Alone(i)) BecomesSmall(i);
+        // "At forty-five to the left … forty-five the other way": the other diagonal.
+        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
         // "Still on the left knee", "to where the knee was": nothing is struck.

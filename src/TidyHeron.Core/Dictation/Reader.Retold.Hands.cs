@@ -37,6 +37,10 @@ public sealed partial class Reader
         // "Both blades crossed, upper block", "sticks closed": how the weapons are held.
         if (_lexemes[i] is { Kind: "footwork", Plain: "crossed" or "closed" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && (ClauseOf(i).Any(l => l.Kind is "weapon" or "technique") || i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && RestOfSentence(i).Any(l => l.Is("technique")))
             && _lexemes.Any(l => l.Is("weapon"))) AsNote(i, i);
+        // "Punch with the left hand, then the right.": the other one does the same.
+        if (_lexemes[i].Is("side") && Alone(i) && Backward(i).FirstOrDefault(l => !l.Is("filler")) is { Kind: "then" } && Backward(i).SkipWhile(l => !l.Is("then")).Skip(1).FirstOrDefault() is { IsStop: true, EndsSentence: false } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var punched
+            && punched.FirstOrDefault(l => l.Kind is "technique" or "stance" or "footwork") is { IsHandTechnique: true } once && punched.TakeWhile(l => l != once).Any(l => l.Is("side", _lexemes[i].Side.Other.Word)) && punched.TakeWhile(l => l != once).Any(l => l.Is("handNoun")))
+            _lexemes.Insert(i + 1, once with { Start = _lexemes[i].Start + _lexemes[i].Length, Length = 0 });
         // "Push the weight forward": nothing is struck.
         if (_lexemes[i] is { Kind: "technique", Plain: "push" or "pushing" or "pushes" } && EndOfClause(i) is var pushed && _lexemes.GetRange(i + 1, Math.Max(0, pushed - i)).FirstOrDefault(l => !l.Is("filler")) is { } load && load.Plain.StartsWith("weight", StringComparison.Ordinal)) BecomesTerm(i, "footwork", "shift");
         // "Hammer fist down on your open palm": what it falls on.

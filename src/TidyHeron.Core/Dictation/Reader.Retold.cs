@@ -82,11 +82,24 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Plain = "return" };
         }
         // "Right foot round to the other side, low block": half a turn, no order to do it there once more.
-        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" } && i > 0 && _lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" or "the other side" } && i > 0 && (_lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) || _lexemes[i - 1].Is("footwork", "turn") && ClauseOf(i).Any(l => l.Is("footwork", "jump"))) && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
         // "Long way round again": that way, not that move.
         if (_lexemes[i] is { Kind: "again", Plain: "again" } && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && _lexemes[i - 2].Plain == "way") BecomesSmall(i);
         // "Front now, left low block": to it.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "now") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
+        // "Step out with the left foot so that you're standing in a horse stance": the stance of that step.
+        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")))
+        {
+            BecomesSmall(i);
+            BecomesSmall(i + 1);
+        }
+        // "Turn clockwise to face the other direction": half a turn.
+        if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i > 1 && _lexemes[i - 1].Is("facing") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && !Clauses(i).Any(l => l.Kind is "degrees" or "amount"))
+        {
+            BecomesSmall(i - 1);
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            BecomesSmall(i + 1);
+        }
         // "14 Yame": what closes takes no count, though it has its line.
         if (_lexemes[i].Is("number") && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "return", Plain: "yame" or "naore" or "baro" or "shugo" } && Alone(i + 1) && !_lexemes.Skip(i + 2).Any(l => l.Kind is "technique" or "stance" or "number") && _lexemes.Take(i).Any(l => l.Is("number"))) BecomesSmall(i);
         // "Turn to face left": that side of the hall, as "face left" is.

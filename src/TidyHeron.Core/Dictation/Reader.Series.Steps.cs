@@ -139,7 +139,8 @@ public sealed partial class Reader
             var (last, end) = (_lexemes[i].Number, i);
             for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and" || IsNth(k) && _lexemes[k].Number == last + 1); k++)
                 if (IsNth(k)) (last, end) = (_lexemes[k].Number, k);
-            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun"))) continue;
+            var are = end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "are" };
+            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !are && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun"))) continue;
             for (var k = i; k <= end; k++)
                 if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
             if (_lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
