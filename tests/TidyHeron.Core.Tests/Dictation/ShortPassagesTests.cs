@@ -302,6 +302,33 @@ public class ShortPassagesTests
     [InlineData("One. Turn left, left back stance, block. Two. Turn to the right, back stance, the same on this side. Three. Punch.", "270 left back, 90 right back, 90 right back")]
     [InlineData("Step left into horse stance, left block. Right punch. Left foot back to ready stance. Same on the right.", "0 none horse, 0 none horse, 0 none horse, 0 none horse")]
     [InlineData("One: left back stance, block. Two: punch. Now the other side. Three: right back stance, block.", "0 left back, 0 left back, 0 right back")]
+    // Told after.
+    [InlineData("Left front stance, left low block, to the left. Step, right punch.", "270 left front, 270 right front")]
+    [InlineData("1 L low block (left)\n2 R punch\n3 R low block (turn around)\n4 L low block to front\nAll in long stance.", "270 left front, 270 right front, 90 right front, 0 left front")]
+    [InlineData("Left back stance, knife hand. Then right knife hand at forty-five to the right, and left knife hand at forty-five left.", "0 left back, 45 right back, 0 left back")]
+    [InlineData("Left front stance, low block. Rising block three times stepping, kiai on the third.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    // Where the weight is.
+    [InlineData("Drop back with the right leg, sinking the weight onto it, left block.", "0 left back")]
+    [InlineData("Left bow stance, left push. Right foot half a step up, sit back, empty stance, guard.", "0 left bow, 0 left cat")]
+    [InlineData("Ready stance. Look to the right, don't rush. Right foot moves, back stance, right knife hand.", "90 right back")]
+    [InlineData("Horse stance, block. Turn left, left front stance, right elbow. Look to the other side, weight over, right front stance, left elbow.", "0 none horse, 270 left front, 90 right front")]
+    [InlineData("Horse stance, block. Twist to the right into a bow stance, punch. Come back to horse once more and punch.", "0 none horse, 90 right bow, 0 none horse")]
+    // Which foot.
+    [InlineData("Left front stance, block. The front foot, the left, goes to nine o'clock, front stance, low block.", "0 left front, 270 left front")]
+    [InlineData("Ready. Jump forward, land on the right foot with the left crossed behind, cross stance, back fist.", "0 right cross")]
+    [InlineData("Left cat stance, block. Left front kick, set it down in front stance, punch. Step, right cat stance, block. Same kick with the right, step down, left reverse punch.", "0 left cat, 0 left front, 0 right cat, 0 right front")]
+    [InlineData("Left front stance, low block. Turn left one eighty, left foot ahead, in a cat stance, guard.", "0 left front, 180 left cat")]
+    [InlineData("Left front stance, low block. Right foot back, horse stance, left side on, strike.", "0 left front, 90 none horse")]
+    // Where to.
+    [InlineData("Left front stance, low block. Turn right about, right front stance, thrust.", "0 left front, 180 right front")]
+    [InlineData("Left front stance facing nine o'clock, low block. Move the right foot back and turn clockwise to face the other direction, right front stance, low block.", "270 left front, 90 right front")]
+    [InlineData("Horse stance, block. Jump and turn left, left front stance, low block.", "0 none horse, 270 left front")]
+    [InlineData("You're facing the back wall in left front stance. Right foot forward, right front stance, punch.", "180 right front")]
+    // Which counts.
+    [InlineData("Part one, left foot back, right front stance, block. Part two, right cat stance, low block. Part three, right foot out, front stance, punch.", "0 right front, 0 right cat, 0 right front")]
+    [InlineData("First, left front stance, low block. Second, third and fourth are right, left and right lunge punches.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, block. Turn right, right front stance, another low block, and step, punch.", "0 left front, 90 right front, 90 left front")]
+    [InlineData("Left front stance, block. Right foot forward, same thing, right side.", "0 left front, 0 right front")]
     public void A_short_passage_leads_where_it_says(string words, string expected)
     {
         var said = Samples.Say(words);
