@@ -35,6 +35,6 @@ internal static class Formalities
     private static bool AtRest(HandAction action) => AtRest(action.Technique);
 
     /// <summary>Whether hands held so are only waiting.</summary>
-    public static bool AtRest(TermId technique) => technique.Value is "fists-ready" or "hands-at-sides" or "guard" or "covered-fist" or "keep-hands" or "regrip"
+    public static bool AtRest(TermId technique) => technique.Value is "fists-ready" or "hands-at-sides" or "guard" or "covered-fist" or "arms-crossed" or "keep-hands" or "regrip"
         or "chamber" or "heaven-hand" or "prayer-hands" or "staff-guard" or "sword-guard" or "sword-flick" or "sword-sheathe" or "sword-low-guard" or "sword-high-guard";
 }

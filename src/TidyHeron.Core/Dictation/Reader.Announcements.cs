@@ -93,6 +93,8 @@ public sealed partial class Reader
             if (first >= _lexemes.Count) return;
             var end = EndOfSentence(first);
             var (sentence, rest) = (_lexemes.GetRange(first, end - first + 1), _lexemes.Skip(end + 1).ToList());
+            // "Crane fist section.": what it is called.
+            if (first == 0 && sentence.Count(l => !l.IsStop) <= MostWordsOfAName && SectionNouns.Contains(sentence[^1].Plain) && sentence.Any(l => l.Is("stance")) && rest.Count(l => l.EndsSentence) > 1) AsNote(first, end);
             // "Moving out of parallel ready.": how one stands as it begins.
             if (first == 0 && sentence.FindIndex(l => l.Is("from")) is var outOf && outOf == sentence.FindIndex(l => l.Is("footwork")) + 1 && outOf > 0 && sentence.Skip(outOf + 1).All(l => l.Is("filler") || l.IsStop || l.Is("stance") && StanceSet.IsStanding(l.Term!.Id)) && sentence.Any(l => l.Is("stance"))) BecomesSmall(first + outOf - 1);
             // "Ingredients: one bow stance, two cat stances.": what there is in it.

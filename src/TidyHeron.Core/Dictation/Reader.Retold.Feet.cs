@@ -80,7 +80,7 @@ public sealed partial class Reader
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
-        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Drop down on the left leg, right leg extended": that one is in front.
         if (_lexemes[i].Plain is "extended" or "straight" or "stretched" or "stretched out" && _lexemes[i].Kind is "filler" or "unread" or "detail" && Previous(i) is { Kind: "footNoun" } && _lexemes[i - 1].Is("footNoun") && Clauses(i).Any(l => l.Is("stance") && l.Value is "drop-stance" or "low-stance"))
@@ -176,6 +176,19 @@ public sealed partial class Reader
         if (_lexemes[i].Is("way") && i > 1 && _lexemes[i - 1] is { Kind: "filler", Plain: "going" or "moving" } && _lexemes[i - 2] is { Kind: "technique", Plain: "lunge punches" } && Alone(i)) BecomesSmall(i);
         // "At forty-five to the left … forty-five the other way": the other diagonal.
         if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
+        // "Left foot down in front": it steps there, as "put the left foot down in front".
+        if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 1 && _lexemes[i - 1].Is("footNoun") && StartsSentence(SideIndex(i - 1)) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "lead", Plain: "in front" } && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("stance")))
+        {
+            BecomesTerm(i, "footwork", "step");
+            BecomesSmall(i + 1);
+        }
+        // "Left leg to front, front stance": to it.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 1 && _lexemes[i - 1].Plain == "to" && _lexemes[i - 2].Is("footNoun")) _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
+        // "Zuo jiao", the foot; by itself it is a choke.
+        if (_lexemes[i] is { Kind: "technique", Plain: "jiao" } && i > 0 && _lexemes[i - 1].Is("side")) _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+        // "The right foot is pulled back to the left": drawn there.
+        if (_lexemes[i] is { Plain: "pulled back" or "drawn back" or "brought back" or "pulled" or "drawn" or "brought" or "moved" } && _lexemes[i].Kind is "technique" or "unread" && Previous(i) is { Kind: "footNoun" } && i > 0 && _lexemes[i - 1].Plain is "is" or "are" or "then" && Next(i) is { Kind: "side" })
+            BecomesTerm(i, "footwork", "step");
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
         // "Still on the left knee", "to where the knee was": nothing is struck.

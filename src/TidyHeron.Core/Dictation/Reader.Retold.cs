@@ -100,6 +100,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
             BecomesSmall(i + 1);
         }
+        // "Start: feet together, hands crossed": how one stands as it begins.
+        if (_lexemes[i] is { Kind: "filler", Plain: "start" or "begin" or "opening" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "stance" }) _lexemes[i] = _lexemes[i] with { Kind = "opening", Value = "opening" };
         // "14 Yame": what closes takes no count, though it has its line.
         if (_lexemes[i].Is("number") && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "return", Plain: "yame" or "naore" or "baro" or "shugo" } && Alone(i + 1) && !_lexemes.Skip(i + 2).Any(l => l.Kind is "technique" or "stance" or "number") && _lexemes.Take(i).Any(l => l.Is("number"))) BecomesSmall(i);
         // "Turn to face left": that side of the hall, as "face left" is.

@@ -147,6 +147,18 @@ public sealed partial class Reader
             _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
         }
 
+        // "On the second count a left punch, and on the third a right punch.": a count of its own.
+        for (var i = 3; i + 1 < _lexemes.Count; i++)
+        {
+            if (!IsNth(i) || _lexemes[i - 1].Plain != "the" || _lexemes[i - 2].Plain != "on" || _lexemes[i - 3].Plain is not "and" && !_lexemes[i - 3].IsStop || _lexemes[i + 1].Kind is "countNoun" || StartsSentence(i)) continue;
+            if (!_lexemes.Take(i).Any(l => l.Is("ordinal") && l.Plain.EndsWith(" count", StringComparison.Ordinal) && l.Number == _lexemes[i].Number - 1)) continue;
+            var from = _lexemes[i - 3].Plain == "and" ? i - 3 : i - 2;
+            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + " count" };
+            if (!_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i].Start + _lexemes[i].Length, 0, ""));
+            if (_lexemes[from - 1].IsStop) _lexemes[from - 1] = _lexemes[from - 1] with { Value = "." };
+            else _lexemes.Insert(from, new Lexeme("stop", ".", _lexemes[from].Start, 0, ""));
+        }
+
         bool IsNth(int k) => _lexemes[k].Is("ordinal") && int.TryParse(_lexemes[k].Value, out _);
     }
 }
