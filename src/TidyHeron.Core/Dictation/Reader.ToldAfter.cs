@@ -73,7 +73,7 @@ public sealed partial class Reader
     private bool IsDirectionAlone(int first, int last)
     {
         var clause = _lexemes.GetRange(first, last - first + 1);
-        var isBracketed = _text[_lexemes[first - 1].Start] is '(' or '[';
+        var isBracketed = _lexemes[first - 1] is { Length: > 0 } mark && _text[mark.Start] is '(' or '[';
         if (!clause.All(l => l.Kind is "filler" or "side" or "turnSide" or "degrees" or "amount" || l.Is("footwork", "turn"))) return false;
         return clause.Count(l => l.Is("side")) == 1 && clause.All(l => l.Kind is "filler" or "side") && (isBracketed || clause is [{ Plain: "to" }, ..]) && (clause.Count(l => !l.Is("filler")) == 1)
             || isBracketed && clause.Any(l => l.Is("footwork"));

@@ -246,6 +246,7 @@ public class ReaderTests
     [InlineData("left punch. step to the left. the same thing on the right")]
     [InlineData("into the same thing on the round to the left")]
     [InlineData("Face front, left low block, sorry, facing the right wall.")]
+    [InlineData("the left belt form, our low block right leg steps forward, you are done. So chest. neko ashi, tora guchi, weight forward, forward, then with the right into a right out")]
     [InlineData("low, then right inside - both arms are so you follow: step")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
 
