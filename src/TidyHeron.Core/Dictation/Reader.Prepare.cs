@@ -63,22 +63,6 @@ public sealed partial class Reader
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }
 
-    /// <summary>"Part one, left foot back, block. Part two, …": three parts and more of a sentence each are counts.</summary>
-    private void FindPartsThatAreCounts()
-    {
-        // The first few are names of sections as well, words of their own; the others are a word and a number.
-        var parts = new List<(int At, int Number)>();
-        for (var i = 0; i < _lexemes.Count; i++)
-        {
-            if (!_lexemes[i].Is("filler") || !StartsSentence(i)) continue;
-            if (_lexemes[i].Plain == "part" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && Alone(i + 1)) parts.Add((i + 1, _lexemes[i + 1].Number));
-            else if (_lexemes[i].Plain.StartsWith("part ", StringComparison.Ordinal) && Alone(i) && Numbers.At(_lexemes[i].Plain["part ".Length..].Split(' '), 0) is (var number, _)) parts.Add((i, number));
-        }
-        if (parts.Count < Numbered || parts.Where((p, k) => p.Number != k + 1).Any()) return;
-        if (parts.Zip(parts.Skip(1)).Any(p => _lexemes.GetRange(p.First.At, p.Second.At - p.First.At).Count(l => l.EndsSentence) > 1)) return;
-        foreach (var (at, number) in parts) _lexemes[at] = _lexemes[at] with { Kind = "number", Value = number.ToString(System.Globalization.CultureInfo.InvariantCulture) };
-    }
-
     private int EndOfSentence(int i)
     {
         while (i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence) i++;
