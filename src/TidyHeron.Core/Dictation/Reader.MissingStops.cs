@@ -118,6 +118,8 @@ public sealed partial class Reader
 
     private Lexeme StopAt(int i, string value) => new("stop", value, _lexemes[i].Start, 0, "");
 
+    private Lexeme StopAfter(int i, string value) => new("stop", value, _lexemes[i].Start + _lexemes[i].Length, 0, "");
+
     /// <summary>Ends a sentence before a lexeme; answers how many lexemes more there are now.</summary>
     private int StopBefore(int at)
     {

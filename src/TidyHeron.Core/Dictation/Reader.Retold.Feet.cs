@@ -123,30 +123,9 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "slide-back");
             BecomesSmall(i + 1);
         }
-        // "Drop back with the right leg, sinking the weight onto it": as one stands in a back stance.
-        if (_lexemes[i] is { Kind: "footwork", Value: "shift", IsGerund: true } && EndOfClause(i) is var borne && _lexemes.GetRange(i, borne - i + 1) is var sinks && sinks.Any(l => l.Plain.Contains("weight", StringComparison.Ordinal)) && sinks.Any(l => l.Plain is "onto" or "on" or "into") && sinks[^1].Plain is "it" or "back leg" or "rear leg"
-            && Clauses(i).Any(l => l.Is("footwork", "step-back")) && !Clauses(i).Any(l => l.Is("stance")))
-        {
-            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "back-stance", Term = TermOf("back-stance"), Length = _lexemes[borne].Start + _lexemes[borne].Length - _lexemes[i].Start };
-            _guesses[_lexemes[i].Start] = ("Read as a back stance, as the weight is on the rear foot.", "");
-            for (var k = i + 1; k <= borne; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[borne].Start + _lexemes[borne].Length, 0, "");
-        }
-        // "Left foot to twelve, right L-stance, so the weight is on the right leg": called by the rear foot, all through the text.
-        if (_lexemes[i].Is("support") && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var weighted
-            && weighted.FindIndex(l => l.Is("stance")) is var rests and >= 0 && (_ways.Stances.Of(weighted[rests].Term!.Id).NamedByRearFoot || weighted[rests].Value == "back-stance"))
-        {
-            _namedByRear |= weighted.Skip(rests + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "side" } called && called.Value == _lexemes[i + 1].Value;
-            AsNote(i, i + 2);
-        }
         // "Pull the right foot back and around": the foot goes there.
-        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && IndexAfter(i) is var pulled and >= 0 && _lexemes[pulled].Is("side") && pulled + 1 < _lexemes.Count && (_lexemes[pulled + 1].Is("footNoun") || _lexemes[pulled].Plain is "lf" or "rf" or "oenbal" or "wenbal" or "oreunbal") && RestOfSentence(pulled).FirstOrDefault(l => l.Kind is not ("filler" or "footNoun")) is { Kind: "way", Value: "back" } && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
+        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" } && IndexAfter(i) is var pulled and >= 0 && _lexemes[pulled].Is("side") && pulled + 1 < _lexemes.Count && (_lexemes[pulled + 1].Is("footNoun") || NamesTheFoot(_lexemes[pulled])) && RestOfSentence(pulled).FirstOrDefault(l => l.Kind is not ("filler" or "footNoun")) is { Kind: "way", Value: "back" } && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
             BecomesSmall(i);
-        // "Look the other way, weight over, right front stance".
-        if (_lexemes[i].Plain == "weight" && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "over" or "across" && Alone(i + 1))
-        {
-            BecomesTerm(i, "footwork", "shift");
-            BecomesSmall(i + 1);
-        }
         // "Pull the left foot back to ready width": how far.
         if (_lexemes[i] is { Kind: "stance", Value: "ready-stance" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "width")
         {
@@ -163,19 +142,10 @@ public sealed partial class Reader
         }
         // "Go into front stance with the left and poke": the leg.
         if (_lexemes[i].Is("side") && Follows(i, "with") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && Previous(i) is { Kind: "stance" }) _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "leg"));
-        // "Right foot back, horse stance, left side on": the left side is where the front was.
-        if (_lexemes[i] is { Kind: "detail", Plain: "side on" } on && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].IsStop && Previous(i - 2) is { Kind: "stance" })
-        {
-            var turned = _lexemes[i - 1].Side.Other.Word;
-            AsNote(i - 1, i);
-            _lexemes.InsertRange(i - 1, [new Lexeme("degrees", "90", on.Start + on.Length, 0, "90 degrees"), new Lexeme("turnSide", turned, on.Start + on.Length, 0, turned)]);
-        }
         // "Turn left one eighty, left foot ahead, in an empty stance": it leads.
         if (_lexemes[i] is { Kind: "way", Plain: "ahead" } && Alone(i) && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Backward(i - 2).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Three lunge punches going forward": the way of them all.
         if (_lexemes[i].Is("way") && i > 1 && _lexemes[i - 1] is { Kind: "filler", Plain: "going" or "moving" } && _lexemes[i - 2] is { Kind: "technique", Plain: "lunge punches" } && Alone(i)) BecomesSmall(i);
-        // "At forty-five to the left … forty-five the other way": the other diagonal.
-        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
         // "Left foot down in front": it steps there, as "put the left foot down in front".
         if (_lexemes[i] is { Kind: "filler", Plain: "down" } && i > 1 && _lexemes[i - 1].Is("footNoun") && StartsSentence(SideIndex(i - 1)) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "lead", Plain: "in front" } && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("stance")))
         {
@@ -189,11 +159,6 @@ public sealed partial class Reader
         // "The right foot is pulled back to the left": drawn there.
         if (_lexemes[i] is { Plain: "pulled back" or "drawn back" or "brought back" or "pulled" or "drawn" or "brought" or "moved" } && _lexemes[i].Kind is "technique" or "unread" && Previous(i) is { Kind: "footNoun" } && i > 0 && _lexemes[i - 1].Plain is "is" or "are" or "then" && Next(i) is { Kind: "side" })
             BecomesTerm(i, "footwork", "step");
-        // "Turn right about": half a turn.
-        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
-        // "Still on the left knee", "to where the knee was": nothing is struck.
-        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && Backward(i).TakeWhile(l => l.Kind is "filler" or "side").Select(l => l.Plain).ToList() is { Count: > 0 } upon && (upon.Contains("still") && upon.Contains("on") || upon.Contains("where") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "was" or "is"))
-            AsNote(i - upon.Count, i);
         // "She opens to the left into ready": she steps.
         if (_lexemes[i] is { Kind: "technique", Plain: "open" or "opens" or "opening" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is null or { Kind: "stance" }) BecomesTerm(i, "footwork", "step");
         // "Brings the left foot up, salutes and closes."

@@ -7,6 +7,30 @@ public sealed partial class Reader
 {
     private void RetellLowPostures(int i)
     {
+        // "Drop back with the right leg, sinking the weight onto it": as one stands in a back stance.
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", IsGerund: true } && EndOfClause(i) is var borne && _lexemes.GetRange(i, borne - i + 1) is var sinks && sinks.Any(l => l.Plain.Contains("weight", StringComparison.Ordinal)) && sinks.Any(l => l.Plain is "onto" or "on" or "into") && sinks[^1].Plain is "it" or "back leg" or "rear leg"
+            && Clauses(i).Any(l => l.Is("footwork", "step-back")) && !Clauses(i).Any(l => l.Is("stance")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "stance", Value = "back-stance", Term = TermOf("back-stance"), Length = _lexemes[borne].Start + _lexemes[borne].Length - _lexemes[i].Start };
+            _guesses[_lexemes[i].Start] = ("Read as a back stance, as the weight is on the rear foot.", "");
+            for (var k = i + 1; k <= borne; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[borne].Start + _lexemes[borne].Length, 0, "");
+        }
+        // "Left foot to twelve, right L-stance, so the weight is on the right leg": called by the rear foot, all through the text.
+        if (_lexemes[i].Is("support") && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var weighted
+            && weighted.FindIndex(l => l.Is("stance")) is var rests and >= 0 && (_ways.Stances.Of(weighted[rests].Term!.Id).NamedByRearFoot || weighted[rests].Value == "back-stance"))
+        {
+            _namedByRear |= weighted.Skip(rests + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "side" } called && called.Value == _lexemes[i + 1].Value;
+            AsNote(i, i + 2);
+        }
+        // "Look the other way, weight over, right front stance".
+        if (_lexemes[i].Plain == "weight" && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "over" or "across" && Alone(i + 1))
+        {
+            BecomesTerm(i, "footwork", "shift");
+            BecomesSmall(i + 1);
+        }
+        // "Still on the left knee", "to where the knee was": nothing is struck.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && Backward(i).TakeWhile(l => l.Kind is "filler" or "side").Select(l => l.Plain).ToList() is { Count: > 0 } upon && (upon.Contains("still") && upon.Contains("on") || upon.Contains("where") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "was" or "is"))
+            AsNote(i - upon.Count, i);
         // "The knees bend", "knees slightly bent": how one stands.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" or "knees" } && EndOfClause(i) is var ends && _lexemes.FindIndex(i, Math.Min(3, ends - i + 1), l => l.Plain is "bend" or "bends" or "bent" or "bending" or "soft" or "straight") is var bent and > 0)
             AsNote(i, bent);

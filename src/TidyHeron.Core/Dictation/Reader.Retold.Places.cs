@@ -8,6 +8,17 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "Turn right about": half a turn.
+        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        // "At forty-five to the left … forty-five the other way": the other diagonal.
+        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
+        // "Right foot back, horse stance, left side on": the left side is where the front was.
+        if (_lexemes[i] is { Kind: "detail", Plain: "side on" } on && Alone(i) && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].IsStop && Previous(i - 2) is { Kind: "stance" })
+        {
+            var turned = _lexemes[i - 1].Side.Other.Word;
+            AsNote(i - 1, i);
+            _lexemes.InsertRange(i - 1, [new Lexeme("degrees", "90", on.Start + on.Length, 0, "90 degrees"), new Lexeme("turnSide", turned, on.Start + on.Length, 0, turned)]);
+        }
         // "Facing the left corner": of the front wall.
         if (_lexemes[i] is { Kind: "filler", Plain: "corner" } && i > 0 && _lexemes[i - 1].Is("side") && Previous(IndexBefore(i)) is { Kind: "facing" })
         {
@@ -65,12 +76,13 @@ public sealed partial class Reader
             FacingBefore(which);
             if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun")) _lexemes.Insert(i, StopAt(i, "."));
         }
-        // "Turn to face the left": of the hall.
+        // "Turn to face (the) left": of the hall, as "face left" is.
         if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "the" && _lexemes[i + 2] is { Kind: "side" } && Alone(i + 2))
         {
             BecomesWall(i + 2);
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "facing", Value = "facing" };
         }
+        else if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1)) _lexemes[i] = _lexemes[i] with { Kind = "facing", Value = "facing", Term = null };
         // "Then the middle line: left foot, …": up the hall.
         if (_lexemes[i] is { Plain: "the middle line" or "the center line" or "the centre line" or "middle line", Kind: "filler" } && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && !(i > 0 && _lexemes[i - 1].Plain is "on" or "along" or "down"))
         {

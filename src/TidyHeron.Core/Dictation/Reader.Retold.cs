@@ -36,6 +36,9 @@ public sealed partial class Reader
 
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
 
+    /// <summary>What stands in this sentence was there before the words begin.</summary>
+    private void BecomesWhereWeAre(int i) => _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
+
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
@@ -73,7 +76,7 @@ public sealed partial class Reader
             && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Plain is "you are" or "youre" or "we are" && _lexemes[k + 1].Is("facing"), -1) is var now and > 0 && _lexemes.GetRange(now, EndOfClause(now) - now + 1).Any(l => l.Is("stance")))
         {
             AsNote(i - 1, now - 1);
-            _lexemes[now] = _lexemes[now] with { Kind = "whereWeAre", Value = "before" };
+            BecomesWhereWeAre(now);
         }
         // "Close facing north."
         if (_lexemes[i] is { Kind: "footwork", Plain: "close" or "closing" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("facing") && _lexemes[i + 2].Is("place") && Alone(i + 2))
@@ -104,8 +107,6 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "filler", Plain: "start" or "begin" or "opening" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "stance" }) _lexemes[i] = _lexemes[i] with { Kind = "opening", Value = "opening" };
         // "14 Yame": what closes takes no count, though it has its line.
         if (_lexemes[i].Is("number") && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "return", Plain: "yame" or "naore" or "baro" or "shugo" } && Alone(i + 1) && !_lexemes.Skip(i + 2).Any(l => l.Kind is "technique" or "stance" or "number") && _lexemes.Take(i).Any(l => l.Is("number"))) BecomesSmall(i);
-        // "Turn to face left": that side of the hall, as "face left" is.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "turn to face" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1)) _lexemes[i] = _lexemes[i] with { Kind = "facing", Value = "facing", Term = null };
         // "Look to the other side, weight over, right front stance": no order to do it there once more.
         if (_lexemes[i] is { Kind: "unread", Plain: "look" or "looks" or "eyes" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("stance"))) AsNote(i, i + 1);
         // "Look to the right this time, not the left.": what is not meant.
@@ -118,12 +119,12 @@ public sealed partial class Reader
         {
             var k = _lexemes.IndexOf(stood);
             for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
-            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
+            BecomesWhereWeAre(i);
         }
         // "You're facing the back wall in left front stance.", before anything is done: where these words begin.
         if (_lexemes[i].Plain is "youre" or "were" or "im" or "you are" or "we are" && StartsSentence(i) && !_before.Concat(_said).Any() && Next(i) is { Kind: "facing" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "stance" or "number" or "footNoun")
             && RestOfSentence(i).ToList() is var standing && standing.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) && standing.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))
-            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
+            BecomesWhereWeAre(i);
         // "…, and you've just done the lunge punch": before these words begin.
         if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
             AsNote(i, EndOfClause(i));
@@ -133,11 +134,11 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "walk" or "walking" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "you") BecomesSmall(i);
         // "In the second section we are facing the back, in a right front stance.": so it is here.
         if (_lexemes[i].Plain is "are" or "were" or "youre" or "im" && _lexemes[i].Is("filler") && Next(i) is { Kind: "facing" } or { Kind: "stance" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && _lexemes.Take(i).Any(l => l.Kind is "cut" or "passage" || SectionNouns.Contains(l.Plain)) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).All(l => l.Kind is "facing" or "place" or "stance" or "side" or "filler" || l.IsStop))
-            _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before" };
+            BecomesWhereWeAre(i);
         // "The form goes up the hall and comes back.": the way it takes.
         if (_lexemes[i].Plain is "goes" or "runs" && _lexemes[i].Is("filler") && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]) && !Backward(i).Any(l => l.EndsSentence) && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footNoun" or "footwork")) AsNote(i, EndOfSentence(i));
         // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
+        if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) BecomesWhereWeAre(i);
         // "Right then, …": a word to begin with.
         if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".

@@ -154,9 +154,9 @@ public sealed partial class Reader
             if (!_lexemes.Take(i).Any(l => l.Is("ordinal") && l.Plain.EndsWith(" count", StringComparison.Ordinal) && l.Number == _lexemes[i].Number - 1)) continue;
             var from = _lexemes[i - 3].Plain == "and" ? i - 3 : i - 2;
             _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + " count" };
-            if (!_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i].Start + _lexemes[i].Length, 0, ""));
+            if (!_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, StopAfter(i, ","));
             if (_lexemes[from - 1].IsStop) _lexemes[from - 1] = _lexemes[from - 1] with { Value = "." };
-            else _lexemes.Insert(from, new Lexeme("stop", ".", _lexemes[from].Start, 0, ""));
+            else _lexemes.Insert(from, StopAt(from, "."));
         }
 
         bool IsNth(int k) => _lexemes[k].Is("ordinal") && int.TryParse(_lexemes[k].Value, out _);

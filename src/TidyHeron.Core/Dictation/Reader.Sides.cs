@@ -6,13 +6,16 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What a "left" or "right" belongs to.</summary>
 public sealed partial class Reader
 {
+    /// <summary>A side that says the foot as well, in one word.</summary>
+    private static bool NamesTheFoot(Lexeme side) => side.Plain is "lf" or "rf" or "oenbal" or "wenbal" or "oreunbal";
+
     private void TakeSide(int i, Side side)
     {
         var lexeme = _lexemes[i];
         Note(lexeme, "side");
-        if (lexeme.Plain is "lf" or "rf" or "lh" or "rh" || lexeme.Plain.EndsWith("bal", StringComparison.Ordinal))
+        if (NamesTheFoot(lexeme) || lexeme.Plain is "lh" or "rh")
         {
-            if (lexeme.Plain is "lf" or "rf" || lexeme.Plain.EndsWith("bal", StringComparison.Ordinal)) AssignFoot(i, side);
+            if (NamesTheFoot(lexeme)) AssignFoot(i, side);
             else AssignHand(i, side.Hand);
             return;
         }

@@ -25,9 +25,10 @@ public sealed partial class Reader
             // "5 left low block to front": in a list.
             else if (end - first > 2 && _lexemes[first].Is("number") && _lexemes[end] is { Kind: "place", Value: "front" or "rear" } && _lexemes[end - 1].Plain == "to" && _lexemes[end - 2].IsHandTechnique && TellsNoDirection(first, end - 2))
             {
-                var there = _lexemes[end];
+                var (there, stop) = (_lexemes[end], StopAt(end, ","));
                 _lexemes.RemoveAt(end);
-                _lexemes.InsertRange(first + 1, [new Lexeme("facing", "facing", there.Start, 0, "facing"), there, new Lexeme("stop", ",", there.Start, 0, "")]);
+                _lexemes.InsertRange(first + 1, [there, stop]);
+                FacingBefore(first + 1);
             }
             first = EndOfSentence(first);
         }
@@ -45,7 +46,7 @@ public sealed partial class Reader
             var (first, last) = (i + 2, IndexAfter(i + 2));
             var turn = _lexemes.GetRange(first, last - first + 1);
             _lexemes.RemoveRange(first, last - first + 1);
-            _lexemes.InsertRange(i - 1, [.. turn, new Lexeme("stop", ",", _lexemes[i - 1].Start, 0, "")]);
+            _lexemes.InsertRange(i - 1, [.. turn, StopAt(i - 1, ",")]);
             if (i > 2 && _lexemes[i - 2].Plain == "and" && _lexemes[i - 3].Is("stop", ",")) _lexemes[i - 3] = _lexemes[i - 3] with { Value = "." };
         }
     }
@@ -63,10 +64,10 @@ public sealed partial class Reader
             var sentence = Backward(end).TakeWhile(l => !l.EndsSentence).ToList();
             if (sentence.Find(l => l.IsHandTechnique) is not { } done || !sentence.Any(l => l.Kind is "number" or "countNoun" or "ordinal")) continue;
             var where = _lexemes[end].EndsSentence ? end : end + 1;
-            var start = where < _lexemes.Count ? _lexemes[where].Start : _text.Length;
+            var stop = StopAfter(where - 1, ",");
             var over = sentence.SkipWhile(l => l != done).FirstOrDefault(l => l.Is("side"));
-            if (done.Plain.Contains("reverse", StringComparison.Ordinal) || over is null) _lexemes.InsertRange(where, [new Lexeme("stop", ",", start, 0, ""), stance with { Start = start, Length = 0 }]);
-            else _lexemes.InsertRange(where, [new Lexeme("stop", ",", start, 0, ""), over with { Start = start, Length = 0 }, stance with { Start = start, Length = 0 }]);
+            List<Lexeme> lead = done.Plain.Contains("reverse", StringComparison.Ordinal) || over is null ? [] : [over];
+            _lexemes.InsertRange(where, [stop, .. lead.Append(stance).Select(l => l with { Start = stop.Start, Length = 0 })]);
         }
     }
 
