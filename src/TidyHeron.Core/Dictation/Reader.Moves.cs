@@ -155,7 +155,7 @@ public sealed partial class Reader
         EndsFacingTheFront(draft, posture);
     }
 
-    /// <summary>Words just as we say the move leave nothing open: whoever takes a row into the line and leaves it gets the same move, wherever it stands.</summary>
+    /// <summary>Words just as we say the move leave nothing open: whoever pastes them from a call sheet gets the same move, wherever it stands.</summary>
     private bool IsSaidInOurWords(Draft draft, Posture posture)
     {
         var (start, end) = (int.MaxValue, 0);

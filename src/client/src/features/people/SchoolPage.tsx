@@ -6,6 +6,7 @@ import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
+import { traditions } from "../terms/traditions";
 import { Accounts } from "./Accounts";
 import { Archive } from "./Archive";
 import { Stances } from "./Stances";
@@ -59,12 +60,7 @@ function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
       />
       <Choice
         label="Names of techniques in"
-        options={[
-          ["english", "English"],
-          ["japanese", "Japanese"],
-          ["korean", "Korean"],
-          ["chinese", "Chinese"],
-        ]}
+        options={traditions}
         value={value.tradition}
         onChange={(e) => setValue({ ...value, tradition: e.target.value as typeof value.tradition })}
       />

@@ -5,9 +5,8 @@ import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { Waiting } from "../../ui/Waiting";
 import { AddTermSheet, ChangeTermSheet } from "./TermSheets";
+import { traditions } from "./traditions";
 import { type Term, useTerms } from "./useTerms";
-
-const traditions = ["english", "japanese", "korean", "chinese"] as const;
 
 /** Every word that is understood, to search and read. */
 export default function TermsPage() {
@@ -66,8 +65,8 @@ export default function TermsPage() {
                 </span>
                 <span>
                   {traditions
-                    .filter((k) => t.names[k] && t.names[k] !== t.name)
-                    .map((k) => `${t.names[k]} (${k})`)
+                    .filter(([key]) => t.names[key] && t.names[key] !== t.name)
+                    .map(([key, shown]) => `${t.names[key]} (${shown})`)
                     .join(", ")}
                   {t.aliases.length > 0 && (
                     <span className="block text-sm text-ink-soft">also: {t.aliases.join(", ")}</span>
