@@ -78,7 +78,11 @@ public sealed partial class Reader
     /// <summary>"Step back and bow."</summary>
     private bool StepsBackToBow(int at) =>
         at + 1 < _said.Count && _said[at + 1] is { Footwork.Kind.Value: "bow" } && !_withNumber.Contains(_said[at].Id) && !_withSentence.Contains(_said[at + 1].Id)
-        && _said[at] is { Footwork.Kind.Value: "step-back", Stance: null, Kick: null, Shout: false, Turn: null } back && back.Hands.All(h => Formalities.AtRest(h.Technique));
+        && (_said[at].Footwork?.Kind.Value == "step-back" || IsBrought(_said[at]))
+        && _said[at] is { Stance: null, Kick: null, Shout: false, Turn: null } back && back.Hands.All(h => Formalities.AtRest(h.Technique));
+
+    /// <summary>"Bring the left foot up": the word was said of the foot.</summary>
+    private bool IsBrought(Move move) => _fields.Any(f => f.Move == move.Id && f.Field == "footwork" && _text.AsSpan(f.Start, f.Length).StartsWith("bring", StringComparison.OrdinalIgnoreCase));
 
     /// <summary>"…, salute, hands down."</summary>
     private bool RestsAfterABow(Move move) => _said.Count > 1 && move is { Footwork: null, Hands: [{ Technique.Value: "hands-at-sides" }] } && move == _said[^1] && _said[^2] is { Footwork.Kind.Value: "bow" };

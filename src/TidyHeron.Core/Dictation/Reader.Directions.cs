@@ -48,6 +48,13 @@ public sealed partial class Reader
             Note(_lexemes[i], "turn");
             return;
         }
+        // "Step back to the 45 on the right … step back to the other 45": the one across the line that one faced before.
+        if (degrees == 45 && i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && _draft is { HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && Walk.Of(SoFar() with { Moves = [.. _before, .. _said] }, BodyMeasures.Reference, _ways).Postures.LastOrDefault(p => p.Heading.Degrees % 90 == 0) is { } line)
+        {
+            _draft.Facing = line.Heading + (line.Heading - Now().Heading);
+            Note(_lexemes[i], "facing");
+            return;
+        }
         BeginTurnIfDone(i);
         // "Turn all the way around, 180 degrees": the number tells how far.
         if (allTheWay && (RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount") || RestOfSentence(i) is var told && told.LastOrDefault(l => l.Is("facing")) is { } faces && Next(_lexemes.IndexOf(faces)) is { Kind: "side" or "clock" or "place" }))

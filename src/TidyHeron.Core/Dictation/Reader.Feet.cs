@@ -192,6 +192,12 @@ public sealed partial class Reader
             _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;
             return;
         }
+        // "Bring the right foot in and step back with the left foot": that of the verb before it.
+        if (next is { Kind: "footwork" } verb && previous is { Kind: "footwork" } && _draft is { Footwork: not null, Foot: null, IsDone: false, SentenceEnded: false } && RestOfSentence(_lexemes.IndexOf(verb)).FirstOrDefault(l => l.Kind is "side" or "stance" or "technique") is { Kind: "side" } goesOn && goesOn.Side == foot.Other)
+        {
+            _draft.Foot = foot;
+            return;
+        }
         if (next is { Kind: "footwork" })
         {
             (_foot, _limbLexeme) = (foot, _lexemes[i]);

@@ -164,6 +164,7 @@ public sealed partial class Reader
             return;
         }
         if (!_draft.SentenceEnded && LastTechniqueIsKick() && _draft.Kick?.Level == level) return; // said once more
+        if (!_draft.SentenceEnded && i > 0 && _lexemes[i - 1].IsHandTechnique && _draft is { Hands: [.., { Level: { } already }] } && already == level) return; // "low sweep to the ankle"
         if (LastTechniqueIsKick() && _draft.Kick is { Level: null } kick) _draft.Kick = kick with { Level = level };
         else if (!_draft.SentenceEnded && _hand is null && _draft is { Hands: [.., { Level: null } action] }) _draft.Hands[^1] = action with { Level = level };
         else (_level, _levelLexeme) = (level, lexeme);

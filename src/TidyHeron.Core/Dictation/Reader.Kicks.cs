@@ -117,6 +117,12 @@ public sealed partial class Reader
             Note(lexeme, "kick");
             return;
         }
+        // "Front kick, ap chagi": the same one by another name.
+        if (foot is null && _draft is { Kick: not null, SentenceEnded: false, HasHands: false } && !_then && i > 0 && _lexemes[i - 1].Is("stop", ",") && IsNamedOnceMore(i - 2, i))
+        {
+            Note(lexeme, "kick");
+            return;
+        }
         // "Step up with the back leg and left side kick": a step with one foot, then a kick with the other.
         var afterStep = _draft is { Footwork: "step" or "slide", Foot: { } stepped, SentenceEnded: false, IsDone: false } && foot is { } kicks && kicks != stepped && Follows(SideIndex(i), "and");
         // "Right leg back to cat, then front kick".
@@ -158,12 +164,20 @@ public sealed partial class Reader
     /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
     private void LandsForTheHands(int i, Terms.Term term)
     {
-        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead) return;
+        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead || LandsInTheNextSentence(i)) return;
         // "Right front kick and right punch in walking stance": the stance of both.
         var stands = _lexemes.FindIndex(i, l => l.EndsSentence || l.Is("stance"));
         if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork") || stands >= 0 && _lexemes[stands].Is("stance") && !Follows(stands, "in")) return;
         _draft.Kick = kick with { Landing = Landing.Front };
         KicksIntoTheStanceOfThePunches();
         Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
+    }
+
+    /// <summary>"Left kick and right punch. Land the left foot, …": that is told later.</summary>
+    private bool LandsInTheNextSentence(int i)
+    {
+        var next = EndOfSentence(i) + 2;
+        while (next < _lexemes.Count && (_lexemes[next].IsStop || _lexemes[next].Kind is "filler" or "then" or "number" or "countNoun" or "ordinal")) next++;
+        return next < _lexemes.Count && (_lexemes[next] is { Kind: "landing" } or { Kind: "footwork", Value: "land" });
     }
 }

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
 
@@ -6,6 +7,13 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Steps that the name of a technique, its hand or its neighbours tell. Each is told as taken for granted.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
+    private void LeansToTheSide(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead || !_ways.Stances.Of(now.Stance).IsStraddle) return;
+        (draft.Lead, draft.Way) = (draft.Way == Way.Left ? Side.Left : Side.Right, null);
+    }
+
     /// <summary>"Front kick, lunge punch": the kicking foot lands in front.</summary>
     private bool LandsForTheLunge(Term term)
     {

@@ -91,7 +91,7 @@ public sealed partial class Reader
         WasOnlyDrawnNearer(draft);
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
-        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance;
+        if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance.Value == "cross-stance" ? BeforeTheLegsCrossed() : posture.Stance;
         var plain = IsSaidInOurWords(draft, posture);
         if (!plain) TakeForGranted(draft, posture);
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);
@@ -104,7 +104,7 @@ public sealed partial class Reader
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && NothingCounted && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
-        if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: "grab" }] } && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
+        if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: var takes }] } && (takes == "grab" || takes == "regrip" && BowsNext()) && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
         if (draft.IsWhereWeAre) (move, _goesOn) = (move with { Counting = Counting.Uncounted }, true);
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && !(plain && draft.IsNumbered) && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
@@ -121,6 +121,13 @@ public sealed partial class Reader
         foreach (var name in _pendingCuts) _cuts.Add(new Section(SectionId.New(), name, move.Id));
         _pendingCuts.Clear();
     }
+
+    /// <summary>The stance with a lead in which one last stood; the shortest there is where one has not.</summary>
+    private TermId BeforeTheLegsCrossed() =>
+        Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures.LastOrDefault(p => p.Stance.Value is not "cross-stance" && _ways.Stances.Of(p.Stance).Feet == FeetKind.Lead)?.Stance ?? new TermId("short-front-stance");
+
+    /// <summary>"Hold the staff upright. Bow."</summary>
+    private bool BowsNext() => _lexemes.FirstOrDefault(l => l.Start > _sentenceEnd && !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "bow" };
 
     /// <summary>What is left open is read in the way that fits where one stands; the rules are in the files LeftOpen.</summary>
     private void TakeForGranted(Draft draft, Posture posture)
@@ -140,6 +147,7 @@ public sealed partial class Reader
         ShiftsWhereNoStepIsSaid(draft, posture);
         JumpsOntoTheKickingFoot(draft, posture);
         LandsAsTheKickBefore(draft, posture);
+        LeansToTheSide(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

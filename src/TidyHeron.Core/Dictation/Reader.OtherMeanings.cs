@@ -37,7 +37,9 @@ public sealed partial class Reader
             return true;
         }
         // "Low block left, and in the same stance a rising block left": one after the other.
-        if (kind == "stay" && lexeme.Plain.EndsWith("same stance", StringComparison.Ordinal) && Follows(i, "in", "and") && _draft is { HasHands: true, SentenceEnded: false } && !_together && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique))
+        // "Low block, then without moving the feet turn the hand over, rising block".
+        if (kind == "stay" && _draft is { HasHands: true, SentenceEnded: false } && !_together
+            && (lexeme.Plain.EndsWith("same stance", StringComparison.Ordinal) && Follows(i, "in", "and") && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique) || _then && RestOfSentence(i).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "times" or "number")))
         {
             Begin(Counting.Own);
             _draft.Footwork = "stay";
@@ -85,6 +87,16 @@ public sealed partial class Reader
         {
             _draft.Notes.Add(Slice(lexeme));
             Note(lexeme, "note");
+            return true;
+        }
+        // "Left low block, right middle block, then switch them": the hands.
+        if (kind == "switch" && _then && _draft is { HasHands: true, SentenceEnded: false } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "them" || Next(i) is { Kind: "handNoun" }) && _draft.Hands.All(h => h.Hand is Hand.Left or Hand.Right))
+        {
+            var changed = _draft.Hands.Select(h => h with { Hand = h.Hand?.Other }).ToList();
+            Begin(Counting.Own);
+            _draft.Hands.AddRange(changed);
+            Note(lexeme, "technique");
+            if (Next(i) is { Kind: "handNoun" }) BecomesSmall(IndexAfter(i));
             return true;
         }
         // "Third: switch, left inside block and right low": with the feet side by side the hands change.

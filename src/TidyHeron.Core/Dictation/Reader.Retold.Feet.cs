@@ -62,6 +62,8 @@ public sealed partial class Reader
             BecomesSmall(i);
             BecomesTerm(lands + 1, "footwork", "land");
         }
+        // "Kick, and punch. Drop the right foot in front, …": the foot that kicked lands.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && StartsSentence(i) && IndexAfter(i) is var dropped and >= 0 && _lexemes[dropped].Is("side") && Next(dropped) is { Kind: "footNoun" } && Backward(i).SkipWhile(l => l.Is("filler") || !l.EndsSentence).Skip(1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesTerm(i, "footwork", "land");
         // "The right leg kicks and steps through into a bow stance": it lands there.
         if (_lexemes[i] is { Kind: "footwork", Plain: "steps through" or "steps forward" or "steps" } && i > 0 && _lexemes[i - 1].Plain == "and" && Previous(i) is { IsKick: true } && StanceComes(i))
             _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front", Term = null };

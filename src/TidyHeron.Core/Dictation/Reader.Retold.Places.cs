@@ -8,6 +8,8 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "To the other forty-five": a direction, no hand.
+        if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
         // "At forty-five to the left … forty-five the other way": the other diagonal.

@@ -14,6 +14,8 @@ public sealed partial class Reader
             _weapons.UnionWith(_lexemes.GetRange(i + 1, carries - i).Where(l => l.Is("weapon")).Select(l => l.Value));
             AsNote(i, carries);
         }
+        // "Staff at your right side", "the bo to the left side": how it is held.
+        if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "at" or "to" or "by" && EndOfClause(i) is var held && held - i <= 4 && _lexemes[held].Plain == "side" && _lexemes[held - 1].Is("side")) AsNote(i + 1, held);
         // "Release the right hand, regrip": of the staff, not out of a grip.
         if (_lexemes[i] is { Kind: "technique", Value: "wrist-release", Plain: "release" } && (_lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
             BecomesTerm(i, "technique", "regrip");

@@ -100,6 +100,8 @@ public sealed partial class Reader
     /// <summary>"From the right front stance": where the move comes from, not where it goes. At the opening, the start.</summary>
     private int TakeSource(int i, bool opening)
     {
+        // "You begin in ready. From ready look left, and …": how it opens has been said.
+        if (!opening && _draft is { IsOpening: true, SentenceEnded: true, Stance: not null, IsDone: false } && StartsSentence(i)) Begin(Counting.Own);
         Note(_lexemes[i], "note");
         var at = i;
         Side? lead = null;

@@ -228,6 +228,8 @@ public sealed partial class Reader
             || hand is null && (general.Technique.Value, term.Id.Value) is ("block", "low-block" or "rising-block") && general.Level is { } height && height == term.DefaultLevel && _lexemes[i - 1].IsStop;
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Kind is "handNoun" or "side" or "level" or "clock" or "facing" or "place" || _lexemes[k].Is("stop", ",") && (sameOne || general.Hand is null && hand is not null) || _lexemes[k].Is("filler") && _lexemes[k].Plain is not ("and" or "now"))) k--;
+        // "Low block, gedan barai": the same one by another name.
+        if (k >= 0 && _lexemes[k].Is("stop", ",") && hand is null && IsNamedOnceMore(k - 1, i)) k--;
         if (k < 0 || !_lexemes[k].IsHandTechnique || _lexemes[k].Value != general.Technique.Value) return false;
         if (sameOne && Enumerable.Range(k, i - k).All(between => _lexemes[between].Plain != "with")) return false; // "right punch, reverse punch" is two
         if (term.Id == general.Technique && _lexemes[k].Plain == _lexemes[i].Plain) return false; // "punch, punch" is two
@@ -251,6 +253,10 @@ public sealed partial class Reader
         Note(_lexemes[i], "technique");
         return true;
     }
+
+    /// <summary>Whether a technique is the one before it in other words, right after it.</summary>
+    private bool IsNamedOnceMore(int before, int i) =>
+        before >= 0 && _lexemes[before] is { Kind: "technique" } first && first.Value == _lexemes[i].Value && first.Plain != _lexemes[i].Plain && first.Plain.Split(' ')[^1] != _lexemes[i].Plain.Split(' ')[^1];
 
     /// <summary>"The right fist draws back and punches": a verb without a hand of its own goes on with the hand before.</summary>
     private Hand? GoesOnWithTheHand(int i)
@@ -297,9 +303,14 @@ public sealed partial class Reader
         if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
         // "Left arm middle block. The right fist comes down in a hammer.": a blow in a sentence of its own comes after.
         if (others && _draft.SentenceEnded && StartsSentence(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
-        if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i));
+        // "Right middle block. Left low block, right middle block": what the first hand does anew is another count, so is what the other does with it.
+        if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i) || term.Family is "receiving" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving") && hand?.OnSide is { } one && AlsoWorksInThisSentence(i, one.Other));
         return true;
     }
+
+    /// <summary>Whether the hand of a side receives as well, later in the sentence.</summary>
+    private bool AlsoWorksInThisSentence(int i, Side side) =>
+        Enumerable.Range(i + 1, Math.Max(0, EndOfSentence(i) - i)).Any(k => _lexemes[k].Is("side", side.Word) && _lexemes.Skip(k + 1).FirstOrDefault(l => l.Kind is not ("handNoun" or "level" or "filler")) is { IsHandTechnique: true, Term.Family: "receiving" });
 
     /// <summary>Where the side of the hand stands that a technique is done with.</summary>
     private int SideIndexOfHand(int i)

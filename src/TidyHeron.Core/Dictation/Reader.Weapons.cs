@@ -127,6 +127,13 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return;
         }
+        // "Knife-hand block, right hand leading": where no weapon is in play the hand that does it.
+        if (lexeme.Is("gripLead") && lexeme.Plain.EndsWith("leading", StringComparison.Ordinal) && _weapons.Count == 0 && Carried() is null && CarriedBefore() is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } action] })
+        {
+            _draft.Hands[^1] = action with { Hand = lexeme.Side.Hand };
+            Note(lexeme, "hand");
+            return;
+        }
         var weapon = _draft.Weapon ?? new WeaponUse();
         _draft.Weapon = lexeme.Kind switch
         {

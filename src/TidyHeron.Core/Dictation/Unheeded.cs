@@ -60,8 +60,10 @@ internal sealed class Unheeded
             },
             { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
             { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } borne && borne.Plain.Contains("weight", StringComparison.Ordinal) && NamedSide(i) is { } side && after.Lead == side.Other => true, // on the rear leg
+            { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } && NamedSide(i) is { } stays && after.Moved == stays.Other => true, // "pivot on the right foot, left foot steps out"
             { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || i + 1 < _heard.Count && (after.Lead == side && _heard[i + 1].Kind is "way" or "lead" || after.Lead == side.Other && _heard[i + 1].Is("way", "back")),
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),
+            { Kind: "stance", Value: "horse-stance", Plain: "horse" } when _ways.Stances.Of(after.Stance).IsStraddle => true, // "the horse, shiko dachi"
             { Kind: "stance", Term: { } stance } => after.Stance == stance.Id || before.Stance == stance.Id || StanceSet.IsStanding(stance.Id) && StanceSet.IsStanding(after.Stance),
             { Kind: "filler", Plain: "corner" or "diagonal" or "diagonally" } => move.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }) || after.Heading.Degrees % 90 == 45 || before.Heading.Degrees % 90 == 45 || move.Footwork?.Way is Way.ForwardLeft or Way.ForwardRight or Way.BackLeft or Way.BackRight,
             { Kind: "degrees" } faced when i > 0 && _heard[i - 1].Is("facing") => after.Heading.Degrees == faced.Number % 360 || before.Heading.Degrees == faced.Number % 360,
