@@ -17,6 +17,15 @@ internal static class Corrections
                 for (var c = i; c < lexemes.Count && !lexemes[c].EndsSentence; c++) if (!lexemes[c].IsStop) lexemes[c] = lexemes[c] with { Kind = "filler", Term = null };
                 continue;
             }
+            // "Right inside block in place. No wait, left inside block, the other hand.": the side in the sentence before.
+            if (StartsSentence(i) && Rest(i) is [{ Kind: "side" } rightly, { Kind: "technique" } same, ..] && lexemes.FindLastIndex(i, l => l.EndsSentence) is var ended and > 0
+                && lexemes.FindLastIndex(ended - 1, l => l.EndsSentence) is var began && lexemes.FindIndex(began + 1, l => l.Is("technique", same.Value)) is var taken && taken > began + 1 && taken < ended && lexemes[taken - 1] is { Kind: "side" } wrongly && wrongly.Value != rightly.Value
+                && Rest(i).Skip(2).All(l => l.Kind is "relHand" or "handNoun" or "side"))
+            {
+                lexemes[taken - 1] = wrongly with { Value = rightly.Value };
+                for (var c = i; c < lexemes.Count && !lexemes[c].EndsSentence; c++) if (!lexemes[c].IsStop) lexemes[c] = lexemes[c] with { Kind = "filler", Term = null };
+                continue;
+            }
             // "Right back stance, no sorry, it's a left back stance": only what was wrong.
             if (Said(i) is { } whole && SaidBefore(i, whole) is var told and >= 0)
             {

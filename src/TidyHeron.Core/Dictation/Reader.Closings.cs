@@ -26,6 +26,9 @@ public sealed partial class Reader
         for (var k = first; k < _said.Count; k++)
             if (_said[k] is { Footwork.Kind.Value: "return", Turn: { Amount: 90 }, Facing: null } returns && _fields.All(f => f.Move != returns.Id || !(f.Field == "turn" && _text.AsSpan(f.Start, f.Length).ContainsAny("0123456789"))))
                 _said[k] = returns with { Turn = null, Facing = Heading.Front };
+        // "And turn left back to ready.": to the front, unless it is said how far.
+        if (_said[^1] is { Footwork.Kind.Value: "turn", Turn: not null, Facing: null, Hands: [], Stance: { } ends } about && StanceSet.IsStanding(ends.Kind) && !_fields.Any(f => f.Move == about.Id && f.Field == "turn" && _lexemes.Any(l => l.Start == f.Start && l.Kind is "degrees" or "amount")))
+            _said[^1] = about with { Turn = null, Facing = Heading.Front };
         // "And baro, turn to your left, ready stance.": to the front.
         for (var k = Math.Max(first, 1); k < _said.Count; k++)
             if (_said[k] is { Turn.Amount: 90, Facing: null, Hands: [] } turned && _said[k - 1] is { Footwork.Kind.Value: "return" } && _fields.All(f => f.Move != turned.Id || f.Field != "turn"))
@@ -53,6 +56,7 @@ public sealed partial class Reader
     {
         const int FewestToClose = 6; // moves: feet that come together after fewer may be one more count of a part
         if (move.Footwork is { Kind.Value: "return" } || Formalities.Closes(move) || ComesHome(move)) return true;
+        if (move == _said[^1] && move.Stance?.Kind == _form.Opening.Stance && move.Footwork is not null && FinishIsSaid()) return true; // "left foot back to hachiji dachi and we're finished"
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
@@ -65,7 +69,7 @@ public sealed partial class Reader
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
-        && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" })
+        && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || move.Stance.Kind == _form.Opening.Stance && FinishIsSaid())
         && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" or "rise" } || move.Facing == Heading.Front);
 
     /// <summary>"Left foot back, face north.": the last thing said, after a whole form.</summary>

@@ -14,6 +14,14 @@ public sealed partial class Reader
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
 
+    /// <summary>"Facing": the direction is said next; "facing the same way" is as one faced.</summary>
+    private void TakeFacing(int i)
+    {
+        if (i + 2 < _lexemes.Count && _lexemes[i + (_lexemes[i + 1].Plain == "the" ? 2 : 1)].Plain is "same way" or "the same way" or "same direction" or "the same direction" && _draft is { HasTurn: false, Facing: null, SentenceEnded: false, IsTurning: false } && (_draft.Footwork is not null || _draft.Foot is not null))
+            _draft.Facing = Now().Heading;
+        Note(_lexemes[i], "facing");
+    }
+
     private void TakeDegrees(int i) => TakeAmount(i, _lexemes[i].Number);
 
     private void TakeAmount(int i, int degrees)
@@ -183,7 +191,7 @@ public sealed partial class Reader
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         // …but off a side line, by who says "turns to the front" as well, it is that wall.
-        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "front" or "the front" or "to the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
         {
             TakeDirection(i, new Heading(180), said: true);
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");

@@ -37,6 +37,13 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return;
         }
+        // "Left punch slipping into fixed stance, left foot slides forward": which foot it was.
+        if (kind == "slide" && _draft is { Footwork: "slide", IsDone: true, Stance: not null, SentenceEnded: false } && _foot is { } slid && (_draft.Foot ?? slid) == slid && Alone(i))
+        {
+            TakeWaitingFoot();
+            Note(lexeme, "footwork");
+            return;
+        }
         if (GoesOnWithTheOtherFoot(i))
         {
             // "Left foot to the right foot, turn, and move the right foot".

@@ -62,6 +62,16 @@ public sealed partial class Reader
             BecomesSmall(i);
             BecomesTerm(lands + 1, "footwork", "land");
         }
+        // "Shift your right foot back into a cat stance": the foot, not the weight.
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" or "shifting" } && IndexAfter(i) is var shifted and >= 0 && _lexemes[shifted].Is("side") && Next(shifted) is { Kind: "footNoun" } && Next(IndexAfter(shifted)) is { Kind: "way" }) BecomesTerm(i, "footwork", "slide");
+        // "Right foot turns out, left foot steps through": how the foot is set.
+        if (_lexemes[i].Is("footNoun") && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "turns" or "turned" or "turning" or "points" && _lexemes[i + 2].Plain is "out" or "in" or "outward" or "inward" && Alone(i + 2)) AsNote(i - 1, i + 2);
+        // "Front leg front kick, that's the right, …".
+        if (_lexemes[i].Is("side") && i > 1 && (Alone(i) || _lexemes[i + 1] is { Kind: "footNoun" or "number" } && Alone(i + 1)) && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2].Plain is "thats" or "that is" or "its" && StartsClause(i - 2) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "relFoot" or "side") is { Kind: "relFoot" } meantFoot)
+        {
+            _lexemes[_lexemes.IndexOf(meantFoot)] = meantFoot with { Kind = "side", Value = _lexemes[i].Value };
+            for (var k = i - 2; k < _lexemes.Count && !_lexemes[k].IsStop; k++) BecomesSmall(k);
+        }
         // "Kick, and punch. Drop the right foot in front, …": the foot that kicked lands.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && StartsSentence(i) && IndexAfter(i) is var dropped and >= 0 && _lexemes[dropped].Is("side") && Next(dropped) is { Kind: "footNoun" } && Backward(i).SkipWhile(l => l.Is("filler") || !l.EndsSentence).Skip(1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesTerm(i, "footwork", "land");
         // "The right leg kicks and steps through into a bow stance": it lands there.

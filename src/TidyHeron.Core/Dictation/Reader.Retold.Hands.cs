@@ -8,6 +8,11 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Open them out to the sides.": with what the hands hold, and nothing we have a name for.
+        if (_lexemes[i].Plain is "open" or "opens" && StartsSentence(i) && EndOfSentence(i) is var opened && opened - i >= 2 && _lexemes.GetRange(i, opened - i + 1).All(l => l.Is("filler")) && _lexemes[i + 1].Plain is "them" or "it" or "both" or "the") AsNote(i, opened);
+        // "Pull the palms back to the waist": the hands, which strike nothing.
+        if (_lexemes[i] is { Kind: "technique", Plain: "palms" or "both palms" } && i > 0 && (_lexemes[i - 1].Plain is "the" or "your" or "both" ? i > 1 && _lexemes[i - 2] is { Value: "pull" } : _lexemes[i - 1] is { Value: "pull" }))
+            _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "both", Term = null };
         // "Double block, then inside, then punch": the block of that name that was told before.
         if (_lexemes[i].Plain is "inside" or "outside" && _lexemes[i].Kind is "order" or "filler" && Alone(i) && Previous(i) is { Kind: "then" } && Backward(i).Any(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal))) BecomesTerm(i, "technique", Backward(i).First(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal)).Value);
         // "Left arm inside, right arm down": a block of two hands, told hand by hand.

@@ -121,6 +121,13 @@ public sealed partial class Reader
             for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
             BecomesWhereWeAre(i);
         }
+        // "We left off facing the back in a right front stance.": so does what was before.
+        if (_lexemes[i].Plain is "we" or "you" or "i" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "left" or "finished" or "ended" or "stopped" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "footNoun" or "footwork")
+            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))
+        {
+            BecomesSmall(i + 1);
+            BecomesWhereWeAre(i);
+        }
         // "You're facing the back wall in left front stance.", before anything is done: where these words begin.
         if (_lexemes[i].Plain is "youre" or "were" or "im" or "you are" or "we are" && StartsSentence(i) && !_before.Concat(_said).Any() && Next(i) is { Kind: "facing" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "stance" or "number" or "footNoun")
             && RestOfSentence(i).ToList() is var standing && standing.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) && standing.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))

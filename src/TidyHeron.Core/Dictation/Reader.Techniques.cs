@@ -194,6 +194,14 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return true;
         }
+        // "The salute, right fist in the left palm".
+        if (term.Id.Value is "covered-fist" && _draft is { Footwork: "bow", SentenceEnded: false, HasHands: false })
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            (_side, _hand) = (null, null);
+            Note(lexeme, "note");
+            return true;
+        }
         // "Pull both fists to the waist": where they are pulled to.
         if (term.Id.Value == "chamber" && !_together && !_then && _draft is { Hands: [.., { Technique.Value: "pull" } pulled], SentenceEnded: false } && Previous(i) is { Value: "pull" } or { Kind: "handNoun" or "way" } && (pulled.Hand is null || _hand is null || pulled.Hand == _hand))
         {

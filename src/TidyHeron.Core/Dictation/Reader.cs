@@ -180,7 +180,7 @@ public sealed partial class Reader
             case "turnSide": BeginTurnIfDone(i); _draft.TurnSide = lexeme.Side; Note(lexeme, "turn"); break;
             case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
             case "place": TakePlace(i); break;
-            case "facing": Note(lexeme, "facing"); break;
+            case "facing": TakeFacing(i); break;
             case "way": TakeWay(i); break;
             case "lead": TakeLead(i); break;
             case "landing": TakeLanding(i); break;
