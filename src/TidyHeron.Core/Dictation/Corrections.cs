@@ -69,7 +69,11 @@ internal static class Corrections
                 lexemes[k] = lexemes[k] with { Kind = "filler" };
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
+                {
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
+                    // "Left hand hook punch… sorry, right hand hook punch".
+                    if (k + 2 < i && right + 2 < lexemes.Count && lexemes[k + 2].Is("technique") && lexemes[right + 2].Is("technique")) lexemes[k + 2] = lexemes[k + 2] with { Kind = "filler" };
+                }
                 // "Low punch, I mean high punch": and so does the thing that is said once more.
                 else if (k + 1 < i && (lexemes[k + 1].Kind is "technique" or "stance" || lexemes[k + 1].Plain is "bow") && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };

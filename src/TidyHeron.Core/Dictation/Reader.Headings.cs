@@ -57,12 +57,14 @@ public sealed partial class Reader
         {
             var end = EndOfSentence(first);
             var sentence = _lexemes.GetRange(first, end - first + 1).Where(l => !l.IsStop).ToList();
-            var ahead = sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
-            if (!ahead || end + 2 >= _lexemes.Count || !sentence.Any(l => l.Is("facing")) || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
+            // "Third, we go to the front."
+            var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
+            var ahead = goes || sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
+            if (!ahead || end + 2 >= _lexemes.Count || !goes && !sentence.Any(l => l.Is("facing")) || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
             if (sentence is [.., { Kind: "side" } there])
             {
                 var at = _lexemes.LastIndexOf(there, end);
-                if (!Follows(at, "to", "towards")) continue;
+                if (!Follows(at, "to", "towards", "is")) continue;
                 BecomesWall(at);
             }
             else if (sentence[^1].Kind != "place") continue;

@@ -7,6 +7,13 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Steps that the name of a technique, its hand or its neighbours tell. Each is told as taken for granted.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Horse stance … stand up into right bow stance, thrust" with no step said: the feet stay, and the body turns to the foot that comes to lead (<see cref="Walk"/>).</summary>
+    private void TurnsIntoTheStance(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: null or "rise", Foot: null, Way: null, Kick: null, HasTurn: false, Facing: null, HasHands: true, Lead: not null, Stance: { Value: "bow-stance" or "front-stance" } into } || into.Value == "front-stance" && draft is { Footwork: null, Stands: false } || !_ways.Stances.Of(now.Stance).IsStraddle) return;
+        draft.Footwork = "shift";
+    }
+
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {

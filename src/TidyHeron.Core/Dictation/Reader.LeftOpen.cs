@@ -265,7 +265,9 @@ public sealed partial class Reader
         // "Left foot, right L-stance": that school names these stances by the rear foot. Where the foot that was said
         // to step forward is the other one, that naming is the one that was meant.
         // Some name every back stance so; that the hand works over the foot that steps tells which way it is meant.
-        var maybe = draft.Stance is { Value: "back-stance" } && (_namedByRear || draft is { Foot: { } forth, Hands: [{ Hand: { } works }] } && works.OnSide == forth);
+        var maybe = draft.Stance is { Value: "back-stance" } && (_namedByRear || draft is { Foot: { } forth, Hands: [{ Hand: { } works }] } && works.OnSide == forth
+            // "The left foot slides to the left into a right back stance": a foot that goes out to its own side leads.
+            || draft is { Foot: { } outward, Lead: { } other } && other == outward.Other && (draft.Way == outward.Way || draft.EyesTo == outward));
         if (!shape.NamedByRearFoot && !maybe || draft.LeadIsPlain) return;
         if (draft is { Footwork: null or "step" or "turn" or "slide" or "land", Foot: { } foot, Lead: { } lead } && foot != lead && draft.Way != Way.Back)
         {

@@ -148,6 +148,7 @@ public sealed partial class Reader
         JumpsOntoTheKickingFoot(draft, posture);
         LandsAsTheKickBefore(draft, posture);
         LeansToTheSide(draft, posture);
+        TurnsIntoTheStance(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

@@ -108,6 +108,21 @@ public sealed partial class Reader
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
             return true;
         }
+        // "Right punch, pull back, middle block": the hand.
+        if (kind is "slide-back" && lexeme.Plain.StartsWith("pull", StringComparison.Ordinal) && _foot is null && Next(i) is null && Previous(i) is null && _draft is { HasHands: true, SentenceEnded: false } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun") is { IsHandTechnique: true })
+        {
+            _draft.Notes.Add(Slice(lexeme));
+            Note(lexeme, "note");
+            return true;
+        }
+        // "Right outside block, turned to the left" in horse stance: the body over feet that stay.
+        if (kind is "turn" && lexeme.Plain.StartsWith("turned", StringComparison.Ordinal) && _draft is { HasHands: true, SentenceEnded: false } && Next(i) is { Kind: "side" } && Alone(IndexAfter(i)) && _ways.Stances.Of(AfterDraft().Stance).IsStraddle && !RestOfSentence(i).Any(l => l.Kind is "stance" or "technique"))
+        {
+            AsNote(i, IndexAfter(i));
+            _draft.Notes.Add(Slice(_lexemes[i]));
+            Note(_lexemes[i], "note");
+            return true;
+        }
         // "Right inside block turning the hips": with the hands.
         if (kind is "turn" && lexeme.IsGerund && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the hips" or "your hips" or "hips" or "the waist" or "your waist" or "the hip" && Alone(i + 1) && _draft is { HasHands: true, SentenceEnded: false })
         {

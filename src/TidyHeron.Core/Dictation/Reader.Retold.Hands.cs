@@ -28,6 +28,8 @@ public sealed partial class Reader
             BecomesSmall(i - 1);
             BecomesSmall(i);
         }
+        // "And one more left punch, stepping": what is told then, no order to do the last one again.
+        if (_lexemes[i] is { Kind: "times", Plain: "one more" } && OnlySmallWordsBefore(i) && Next(i) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
         // "Step with another knife hand": one more in this step, not the one before once more.
         if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "with") && Next(i) is { Kind: "technique" or "side" or "level" }) BecomesSmall(i);
         // "He spins round, right leg in front, another low block": one more in this form, after what else is done for the first time.

@@ -8,6 +8,12 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "… shiko dachi at 45 … shiko dachi other side, low block": on the other diagonal, no order to do it there once more.
+        if (_lexemes[i] is { Kind: "otherSide", Plain: "other side" or "the other side" } && i > 0 && _lexemes[i - 1] is { Kind: "stance", Term: { } apart } && _ways.Stances.Of(apart.Id).IsStraddle && RestOfSentence(i).Any(l => l.IsHandTechnique) && _lexemes.Take(i).Any(l => l.Is("degrees", "45")) && Clauses(i).Any(l => l.Is("footwork")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "45", Plain = "45 degrees" };
+            _lexemes.Insert(i, new Lexeme("filler", "filler", _lexemes[i].Start, 0, "the other"));
+        }
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.

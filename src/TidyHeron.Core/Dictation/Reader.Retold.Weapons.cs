@@ -15,7 +15,7 @@ public sealed partial class Reader
             AsNote(i, carries);
         }
         // "Staff at your right side", "the bo to the left side": how it is held.
-        if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "at" or "to" or "by" && EndOfClause(i) is var held && held - i <= 4 && _lexemes[held].Plain == "side" && _lexemes[held - 1].Is("side")) AsNote(i + 1, held);
+        if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "at" or "to" or "by" or "on" && EndOfClause(i) is var held && held - i <= 4 && (_lexemes[held].Plain == "side" && _lexemes[held - 1].Is("side") || _lexemes[held].Is("side") && _lexemes[i + 1].Plain == "on")) AsNote(i + 1, held);
         // "Swing the bo round and step in, strike down": on the way to what is then done with it.
         if (_lexemes[i].Is("weapon") && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "spin" or "circle" or "whirl" or "bring" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "round" or "around" && _lexemes[i + 2].Plain is "and" or "," && Next(i + 1) is { Kind: "footwork" or "side" } && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 1, i + 1);
         // "Both sai cross low": the weapons, no foot.

@@ -161,7 +161,14 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "again" } same && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "relFoot" or "footNoun" && same.Plain is "same" or "the same")
             BecomesSmall(i);
         // "The first direction is to the right.": of what is told after it.
-        if (_lexemes[i].Is("ordinal") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && _lexemes[i + 2].Plain == "is") BecomesSmall(i);
+        if (_lexemes[i].Is("ordinal") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && (_lexemes[i + 2].Plain == "is" || _lexemes[i + 2].Is("stop", ",") || _lexemes[i + 2].Is("stop", ":")))
+        {
+            BecomesSmall(i);
+            if (_lexemes[i + 2].IsStop) _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "filler", Plain = "is" };
+            // "… Third, we go to the front. … Last one, …": of these as well.
+            for (var k = EndOfSentence(i) + 1; k + 1 < _lexemes.Count; k++)
+                if (_lexemes[k].Is("ordinal") && StartsSentence(k) && _lexemes[k + 1].IsStop) BecomesSmall(k);
+        }
         // "First cut: right foot forward …": the heading of what is told after it.
         if (_lexemes[i].Is("ordinal") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && _lexemes[i + 2].Is("stop", ":"))
             BecomesSmall(i + 1);
