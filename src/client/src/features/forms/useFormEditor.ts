@@ -41,8 +41,7 @@ function sharingById<T extends { id?: string | null }>(before: readonly T[], nex
  */
 export function useFormEditor(stored: FormResponse) {
   const [written, setWritten] = useState<Written>();
-  const [past, setPast] = useState<Written[]>([]);
-  const [future, setFuture] = useState<Written[]>([]);
+  const [ways, setWays] = useState({ back: false, forth: false });
   const [saveState, setSaveState] = useState<SaveState>("saved");
   const [conflict, setConflict] = useState<Conflict>();
   const [problem, setProblem] = useState<string>();
@@ -51,7 +50,11 @@ export function useFormEditor(stored: FormResponse) {
 
   const now = useRef<Written | undefined>(undefined);
   const basedOn = useRef(stored.revision);
+  const past = useRef<Written[]>([]);
+  const future = useRef<Written[]>([]);
+  // What changes the form happens in the order it was asked for; a save under way holds none of it back.
   const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const saves = useRef<Promise<unknown>>(Promise.resolve());
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const height = useRef(heightCm);
   height.current = heightCm;
@@ -105,7 +108,7 @@ export function useFormEditor(stored: FormResponse) {
   schedule.current = (after) => {
     clearTimeout(timer.current);
     timer.current = setTimeout(() => {
-      queue.current = queue.current.then(save);
+      saves.current = saves.current.then(save);
     }, after);
   };
 
@@ -119,14 +122,19 @@ export function useFormEditor(stored: FormResponse) {
     [show, stored.id],
   );
 
+  /** Keeps a state to come back to, and whether there is a way back or forth. */
+  const remember = useCallback((before: Written | undefined, from: Written[], to: Written[]) => {
+    past.current = before ? [...from, before] : from;
+    future.current = to;
+    setWays({ back: past.current.length > 0, forth: future.current.length > 0 });
+  }, []);
+
   const step = useCallback(
     (next: Written) => {
-      const before = now.current;
-      if (before) setPast((all) => [...all, before]);
-      setFuture([]);
+      remember(now.current, past.current, []);
       changed(next);
     },
-    [changed],
+    [changed, remember],
   );
 
   /** Applies edits in the order in which they were asked for; answers the form after them. */
@@ -152,26 +160,22 @@ export function useFormEditor(stored: FormResponse) {
   );
 
   const undo = useCallback(() => {
-    setPast((all) => {
-      const back = all.at(-1);
-      if (!back || !now.current) return all;
-      const here = now.current;
-      setFuture((later) => [here, ...later]);
+    queue.current = queue.current.then(() => {
+      const back = past.current.at(-1);
+      if (!back || !now.current) return;
+      remember(undefined, past.current.slice(0, -1), [now.current, ...future.current]);
       changed(back);
-      return all.slice(0, -1);
     });
-  }, [changed]);
+  }, [changed, remember]);
 
   const redo = useCallback(() => {
-    setFuture((later) => {
-      const [next, ...rest] = later;
-      if (!next || !now.current) return later;
-      const here = now.current;
-      setPast((all) => [...all, here]);
+    queue.current = queue.current.then(() => {
+      const [next, ...rest] = future.current;
+      if (!next) return;
+      remember(now.current, past.current, rest);
       changed(next);
-      return rest;
     });
-  }, [changed]);
+  }, [changed, remember]);
 
   /** Gives up one's own version and takes the newest saved one. */
   const takeTheirs = useCallback(async () => {
@@ -179,12 +183,11 @@ export function useFormEditor(stored: FormResponse) {
     basedOn.current = newest.revision;
     dropDraft(stored.id);
     const theirs = await read(newest.form);
-    const mine = now.current;
-    if (mine) setPast((all) => [...all, mine]);
+    remember(now.current, past.current, []);
     show(theirs);
     setConflict(undefined);
     setSaveState("saved");
-  }, [read, show, stored.id]);
+  }, [read, remember, show, stored.id]);
 
   /** What both people did since, and their work put together; nothing is changed by asking. */
   const merge = useCallback(async () => {
@@ -270,8 +273,8 @@ export function useFormEditor(stored: FormResponse) {
     take: step,
     undo,
     redo,
-    canUndo: past.length > 0,
-    canRedo: future.length > 0,
+    canUndo: ways.back,
+    canRedo: ways.forth,
     saveState,
     conflict,
     merge,

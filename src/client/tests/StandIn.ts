@@ -1,0 +1,41 @@
+/** What a test answers to one call of the client. */
+type Answer = (call: { method: string; path: string; body: never }) => unknown | Promise<unknown>;
+
+/** Stands in for the server: answers every call with what the test says, and keeps what was asked. */
+export class StandIn {
+  static #now: StandIn | undefined;
+
+  readonly calls: { method: string; path: string; body: unknown; token: string | null }[] = [];
+
+  constructor(readonly serve: Answer) {
+    StandIn.#now = this;
+  }
+
+  /** Bodies of the calls of one kind, in their order. */
+  sent<T>(method: string, path: string): T[] {
+    return this.calls.filter((c) => c.method === method && c.path === path).map((c) => c.body as T);
+  }
+
+  static async answer(request: Request): Promise<Response> {
+    const server = StandIn.#now;
+    if (!server) throw new TypeError("Nobody serves.");
+    const body = request.method === "GET" ? undefined : await request.json();
+    const call = { method: request.method, path: new URL(request.url).pathname, body };
+    server.calls.push({ ...call, token: request.headers.get("X-Heron-Token") });
+    const said = await server.serve(call as never);
+    return said instanceof Response ? said : Response.json(said);
+  }
+}
+
+/** An answer that refuses, as problem details. */
+export const refused = (status: number, extra: Record<string, unknown> = {}) =>
+  Response.json({ title: "Refused", detail: "It cannot be done so.", ...extra }, { status });
+
+/** A promise and the means to keep it. */
+export function promised<T = void>() {
+  let keep: (value: T) => void = () => {};
+  const promise = new Promise<T>((resolve) => {
+    keep = resolve;
+  });
+  return { promise, keep };
+}
