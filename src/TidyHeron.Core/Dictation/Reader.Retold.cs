@@ -65,8 +65,9 @@ public sealed partial class Reader
         }
         // "12 = front": what the words mean, no count.
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
-        // "Part the mane: turn right, hold the ball, …": the name of what is then told out.
-        if (_lexemes[i] is { Kind: "technique", Value: "part-the-mane" or "brush-knee" or "whirl-arms" or "play-the-lute" or "needle-hand" or "fan-through" or "work-the-shuttles" or "spread-arms" or "single-whip" } or { Plain: "brush knee" or "brush the knee" } && StartsClause(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance")) AsNote(i, i);
+        // "Part the mane: turn right, hold the ball, …", "swallow strike, left hand high block and right knife hand": the name of what is then told out.
+        if (_lexemes[i] is { Kind: "technique", Term.IsWholeMovement: true } or { Plain: "brush knee" or "brush the knee" } && i + 1 < _lexemes.Count
+            && (StartsClause(i) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance") || _lexemes[i + 1].Is("stop", ",") && ToldHandByHand(i + 1))) AsNote(i, i);
         // "The advanced kata": which one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
         // "Come back to horse once more and punch": not what was done just now.
@@ -198,6 +199,10 @@ public sealed partial class Reader
         // "Like an uppercut, or a hook some people say": another name, kept as a remark.
         if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
     }
+
+    /// <summary>Whether each hand's own technique is told next, in the same clause.</summary>
+    private bool ToldHandByHand(int i) =>
+        _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).ToList() is var told && told.Count(l => l.IsHandTechnique) == 2 && told.Any(l => l.Is("side", "left")) && told.Any(l => l.Is("side", "right"));
 
     /// <summary>"Seventh step left … Eighth turn around …": not an eighth of a turn.</summary>
     private bool PartEighthFromTurn(int i)

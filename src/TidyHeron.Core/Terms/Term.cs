@@ -18,6 +18,7 @@ public enum Tradition { English, Japanese, Korean, Chinese }
 /// <param name="Limb">"hand", "both" (hands) or "foot"; empty for stances and footwork.</param>
 /// <param name="DefaultLevel">The level meant where none is said.</param>
 /// <param name="HandRule">Whether the name itself says that the lead or the rear hand does it.</param>
+/// <param name="IsWholeMovement">Whether it names a movement of feet and hands together, which is often told out after its name.</param>
 public sealed record Term(
     TermId Id,
     TermKind Kind,
@@ -27,7 +28,8 @@ public sealed record Term(
     string Family = "",
     string Limb = "",
     Level? DefaultLevel = null,
-    HandRule HandRule = HandRule.Unsaid)
+    HandRule HandRule = HandRule.Unsaid,
+    bool IsWholeMovement = false)
 {
     /// <summary>The name in a tradition; English where the tradition has none.</summary>
     public string In(Tradition tradition) => Names.TryGetValue(tradition, out var name) ? name : English;

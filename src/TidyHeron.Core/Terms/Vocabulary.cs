@@ -70,10 +70,10 @@ public sealed class Vocabulary
             yield return new Term(
                 new TermId(row.Id), kind, row.En, names, aliases, row.Family, row.Limb,
                 row.Level is { } level ? Enum.Parse<Level>(level, ignoreCase: true) : null,
-                row.Hand switch { "lead" => HandRule.Lead, "rear" => HandRule.Rear, _ => HandRule.Unsaid });
+                row.Hand switch { "lead" => HandRule.Lead, "rear" => HandRule.Rear, _ => HandRule.Unsaid }, row.Whole);
         }
     }
 
     private sealed record TermRow(string Id, string En, string? Ja, string? Ko, string? Zh, string? Yue, string[] Also,
-        string Family = "", string Limb = "", string? Level = null, string? Hand = null);
+        string Family = "", string Limb = "", string? Level = null, string? Hand = null, bool Whole = false);
 }
