@@ -64,6 +64,8 @@ internal sealed record FootChoice(
             "cross-front" or "cross-behind" => new TermId("cross-stance"),
             "pull-together" => new TermId("closed-stance"),
             "kneel" => new TermId("kneeling-stance"),
+            // "Right knee up, kick, step down behind": where the foot comes down one stands as one stood.
+            "lift-foot" when move.Kick is { Landing: Landing.Front or Landing.Back } => stances.Of(now.Stance).Feet == FeetKind.Lead ? now.Stance : new TermId("short-front-stance"),
             "lift-foot" => new TermId("crane-stance"),
             // Rising from the knees or the ground, and stepping out of a stance without a lead, ends in some stance
             // that was not named; a short front stance is the least that can be meant.

@@ -151,6 +151,11 @@ public sealed partial class Reader
             }
             // "Land" says where the kicking foot comes down; the direction follows as a word of its own.
             if (Next(i) is { Kind: "way" } way) _draft.Kick = kick with { Landing = way.Value == "back" ? Landing.Back : Landing.Front };
+            else if (Next(i) is { Kind: "lead", Plain: "behind" } && IndexAfter(i) is var behind && Alone(behind))
+            {
+                _draft.Kick = kick with { Landing = Landing.Back };
+                _lexemes[behind] = _lexemes[behind] with { Kind = "filler" };
+            }
             else if (_draft.Kick.Landing is null) _draft.Kick = kick with { Landing = Landing.Front };
             Note(lexeme, "landing");
             return true;
@@ -311,6 +316,8 @@ public sealed partial class Reader
         // "Spinning back fist, turning 360 left": the turn says how far the spin goes.
         if (_draft is { Footwork: "spin", HasTurn: false, SentenceEnded: false } && Turning.Contains(kind)) return false;
         if (_draft is { Footwork: "rise", SentenceEnded: false } && kind is "pull-together") return false; // "standing up as you do, the feet come together"
+        // "The left foot slides in to the right foot, then it steps forward": the same foot, in one go.
+        if (_draft is { Footwork: "pull-together", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } && kind is "step" && _lexemes.IndexOf(footwork) is var goes && goes > 0 && _lexemes[goes - 1].Plain == "it") return false;
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.

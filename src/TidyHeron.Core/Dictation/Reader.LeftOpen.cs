@@ -131,6 +131,12 @@ public sealed partial class Reader
     /// <summary>"Hands up on guard, left foot in front.": how one stands before anything is done.</summary>
     private void StandsOnGuard(Draft draft)
     {
+        // "Fighting stance, left foot forward.": alone at the beginning.
+        if (_before.Count + _said.Count == 0 && draft is { Stance.Value: "step-guard-stance", Lead: not null, Footwork: null, Foot: null, Kick: null, IsNumbered: false, HasHands: false, HasTurn: false, Facing: null, BeginsSentence: false })
+        {
+            draft.IsOpening = true;
+            return;
+        }
         if (_before.Count + _said.Count > 0 || draft is not { Stance: null, LeadIsPlain: true, Lead: not null, Footwork: null, Foot: null, Kick: null, IsNumbered: false, Hands: [{ Technique.Value: "guard" }] }) return;
         (draft.Stance, draft.IsOpening) = (new TermId("step-guard-stance"), true);
         Assume(draft, "lead", $"Read as standing ready in {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "");

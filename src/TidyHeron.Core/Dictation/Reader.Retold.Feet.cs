@@ -62,6 +62,22 @@ public sealed partial class Reader
             BecomesSmall(i);
             BecomesTerm(lands + 1, "footwork", "land");
         }
+        // "Right front kick and step back with it": where the foot that kicked goes.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it" && Alone(i + 2) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "footNoun") is { IsKick: true })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
+        // "Kick, then two punches as you land, right left": the foot lands first.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && i > 2 && _lexemes[i - 1].Is("together") && _lexemes[i - 2].IsHandTechnique && IsPlural(_lexemes[i - 2]) && _lexemes[i - 3].Is("number") && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _lexemes[i + 2].Is("side") && Backward(i - 3).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+        {
+            var (meanwhile, landed) = (_lexemes[i - 1] with { Kind = "filler" }, _lexemes[i] with { Kind = "landing", Value = "front", Term = null });
+            _lexemes.RemoveRange(i - 1, 2);
+            var at = i - 3;
+            if (_lexemes[at - 1].Is("then")) at--;
+            _lexemes.InsertRange(at, [meanwhile, landed]);
+        }
         // "Shift your right foot back into a cat stance": the foot, not the weight.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" or "shifting" } && IndexAfter(i) is var shifted and >= 0 && _lexemes[shifted].Is("side") && Next(shifted) is { Kind: "footNoun" } && Next(IndexAfter(shifted)) is { Kind: "way" }) BecomesTerm(i, "footwork", "slide");
         // "Right foot turns out, left foot steps through": how the foot is set.

@@ -14,6 +14,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "45", Plain = "45 degrees" };
             _lexemes.Insert(i, new Lexeme("filler", "filler", _lexemes[i].Start, 0, "the other"));
         }
+        // "Then you shift over to the other diagonal: the right foot …": told out after it.
+        if (_lexemes[i].Plain is "diagonal" or "corner" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footNoun" or "relFoot") && ClauseOf(i).Any(l => l.Is("footwork"))) AsNote(FirstOfClause(i), i);
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.

@@ -18,6 +18,12 @@ public sealed partial class Reader
         if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "at" or "to" or "by" or "on" && EndOfClause(i) is var held && held - i <= 4 && (_lexemes[held].Plain == "side" && _lexemes[held - 1].Is("side") || _lexemes[held].Is("side") && _lexemes[i + 1].Plain == "on")) AsNote(i + 1, held);
         // "Swing the bo round and step in, strike down": on the way to what is then done with it.
         if (_lexemes[i].Is("weapon") && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "spin" or "circle" or "whirl" or "bring" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "round" or "around" && _lexemes[i + 2].Plain is "and" or "," && Next(i + 1) is { Kind: "footwork" or "side" } && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 1, i + 1);
+        // "Cross both kama at the chest": held so.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front", Plain: "cross" or "crosses" or "crossing" } && EndOfClause(i) is var crossed && _lexemes[crossed] is { Kind: "level", Plain: "at the chest" or "in front of the chest" } && (crossed == i + 1 || crossed - i <= 3 && _lexemes[crossed - 1].Is("weapon")) && _lexemes.Any(l => l.Is("weapon")))
+        {
+            BecomesTerm(i, "technique", "arms-crossed");
+            AsNote(i + 1, crossed);
+        }
         // "Both sai cross low": the weapons, no foot.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front", Plain: "cross" or "crosses" or "crossing" } && i > 0 && _lexemes[i - 1] is { Kind: "weapon", Value: not "staff" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot" or "stance")) BecomesTerm(i, "technique", "x-block");
         // "Release the right hand, regrip": of the staff, not out of a grip.

@@ -55,6 +55,8 @@ public sealed partial class Reader
             AsNote(aside, EndOfClause(i));
         // "Repeat all".
         if (_lexemes[i].Plain == "all" && Alone(i) && i > 0 && _lexemes[i - 1].Is("again")) _lexemes[i] = _lexemes[i] with { Kind = "passage", Value = "all" };
+        // "First thing you do is look left", with no second: nothing is counted.
+        if (_lexemes[i] is { Kind: "ordinal", Plain: "first thing" } && !_lexemes.Any(l => l.Is("ordinal", "2"))) BecomesSmall(i);
         // "The next one's to the front": the next move.
         if (_lexemes[i] is { Kind: "number", Plain: "one's" } && i > 0 && _lexemes[i - 1].Plain is "next" or "the next" or "last" or "first" or "this" or "that") _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler" };
         // "Opening of the crane set": the set's name.

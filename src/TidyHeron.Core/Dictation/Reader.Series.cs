@@ -134,6 +134,8 @@ public sealed partial class Reader
         // "Two blocks, outside block left then low block right": any blocks.
         if (_lexemes[i].Value is "block" or "strike" or "punch" && !_lexemes[i].Plain.Contains(' ')
             && RestOfSentence(i).Count(l => l.IsHandTechnique && (l.Term!.Family == _lexemes[i].Term!.Family || _lexemes[i].Value is "strike")) >= number.Number) return true;
+        // "Two punches, right left.": told here.
+        if (RestOfSentence(i).Count(l => l.Is("side")) == number.Number && !RestOfSentence(i).Any(l => l.Is("technique"))) return false;
         var sentences = 0;
         return _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence || ++sentences <= number.Number).Count(l => l.IsHandTechnique && l.Value == _lexemes[i].Value) >= number.Number;
     }

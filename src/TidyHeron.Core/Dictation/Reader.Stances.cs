@@ -29,7 +29,7 @@ public sealed partial class Reader
         // "…, low block; weight on the back leg, cat stance.": how one stands then.
         if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
         if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
-        else if (_draft.SentenceEnded && _draft.IsDone) Begin(Counting.Own);
+        else if (_draft.SentenceEnded && (_draft.IsDone || _draft is { Footwork: "stay", IsNumbered: true, Shout: true })) Begin(Counting.Own); // "count eight, shout and clap. Feet together."
         else if (_draft.Footwork is "bow" or "announce" || _draft is { Footwork: "return", SentenceEnded: true } && shape.Feet == FeetKind.Lead) Begin(Counting.Own);
         _then = false;
         _draft.SentenceEnded = false;
@@ -115,7 +115,7 @@ public sealed partial class Reader
                 continue;
             }
             if (!lexeme.Is("stance")) break;
-            if (_before.Count + _said.Count == 0 && !_draft.IsDone)
+            if (_before.Count + _said.Count == 0 && (!_draft.IsDone || OnlyTakesHold()))
             {
                 if (!opening) _form = _form with { Opening = new Opening(lexeme.Term!.Id, lead) };
                 else (_draft.Stance, _draft.Lead, _draft.IsOpening) = (lexeme.Term!.Id, lead, true);
@@ -125,7 +125,7 @@ public sealed partial class Reader
             at = k;
             break;
         }
-        if (opening && _before.Count + _said.Count == 0 && !_draft.IsDone) (_draft.IsOpening, _draft.SentenceEnded) = (true, false);
+        if (opening && _before.Count + _said.Count == 0 && (!_draft.IsDone || _draft.IsOpening)) (_draft.IsOpening, _draft.SentenceEnded) = (true, false);
         return at;
     }
 }

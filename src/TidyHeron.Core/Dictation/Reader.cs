@@ -152,7 +152,7 @@ public sealed partial class Reader
                     // "Don't move your feet yet. Now the right foot goes …": until then.
                     if (_draft is { Footwork: "stay", IsDone: false, IsNumbered: false, Foot: null, Stance: null, HasTurn: false, Facing: null } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "side" or "relFoot" } && RestOfSentence(i).Any(l => l.Kind is "footNoun" or "relFoot")) _draft.Footwork = null;
                     // "Ten: hold, and breathe out.": all there is on that number.
-                    if (_draft is { IsNumbered: true, HasBody: false, Tempo: Tempo.Held }) _draft.Footwork = "stay";
+                    if (_draft is { IsNumbered: true, HasBody: false } and ({ Tempo: Tempo.Held } or { Shout: true })) _draft.Footwork = "stay";
                 }
                 // "Baro: turn left on the right foot.": how one comes back is the closing's.
                 else if (lexeme.Value == ":" && (_draft is { Footwork: "return" } || _draft is { Footwork: "bow" } && (NothingCounted || EndOfSentence(i) >= _lexemes.Count - 2) && StartsSentence(i - 1) && !RestOfSentence(i).Any(l => l.Is("footwork"))) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
@@ -285,7 +285,10 @@ public sealed partial class Reader
 
     private bool IsFirstMove() => _before.Count + _said.Count == 0 && !_draft.IsNumbered;
 
-    private bool BeginsTheForm() => IsFirstMove() && !_draft.HasBody;
+    private bool BeginsTheForm() => IsFirstMove() && (!_draft.HasBody || OnlyTakesHold());
+
+    /// <summary>"Grip with the right hand behind, and start in …": the weapon is taken hold of, nothing else.</summary>
+    private bool OnlyTakesHold() => _draft is { HasHands: true, Footwork: null, Foot: null, Stance: null, Kick: null, HasTurn: false, Facing: null } && _draft.Hands.All(h => h.Technique.Value is "regrip");
 
     private static Side? NamedSide(Lexeme lexeme) =>
         lexeme.Plain.Contains("left", StringComparison.Ordinal) ? Side.Left : lexeme.Plain.Contains("right", StringComparison.Ordinal) ? Side.Right : null;
