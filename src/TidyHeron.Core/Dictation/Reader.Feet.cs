@@ -105,7 +105,7 @@ public sealed partial class Reader
             _draft.Lead = foot;
             return;
         }
-        if (Previous(SideIndex(i)) is { Kind: "support" } turnsOn && turnsOn.Plain.Split(' ')[0] is "turn" or "spin" or "pivot" && _draft is { SentenceEnded: true, IsDone: true } && OnlySmallWordsBefore(_lexemes.IndexOf(turnsOn))) Begin(Counting.Own);
+        if (Previous(SideIndex(i)) is { Kind: "support" } turnsOn && turnsOn.Plain.Split(' ')[0] is "turn" or "spin" or "pivot" && _draft is { SentenceEnded: true, IsDone: true } && !Backward(_lexemes.IndexOf(turnsOn)).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "stance" or "side" or "footNoun")) Begin(Counting.Own);
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
             // "Pivot on the left foot": that one carries the weight, the other one moves.

@@ -36,6 +36,7 @@ public sealed partial class Reader
         FindSeriesOfSteps();
         FindKicksInARow();
         FindTechniquesEachWithAStep();
+        FindRowsOfTechniques();
         FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();

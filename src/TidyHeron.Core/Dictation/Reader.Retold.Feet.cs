@@ -78,6 +78,12 @@ public sealed partial class Reader
             if (_lexemes[at - 1].Is("then")) at--;
             _lexemes.InsertRange(at, [meanwhile, landed]);
         }
+        // "Set the right foot down in front, cat stance": a step, no preparation of the hands.
+        if (_lexemes[i].Plain is "set" or "put" or "place" or "sets" or "puts" && _lexemes[i].Kind is "set" or "footwork" or "filler" && OnlySmallWordsBefore(i) && IndexAfter(i) is var setDown and >= 0 && _lexemes[setDown].Is("side") && setDown + 3 < _lexemes.Count && _lexemes[setDown + 1].Is("footNoun") && _lexemes[setDown + 2].Plain == "down" && _lexemes[setDown + 3] is { Kind: "lead", Value: "lead" } && Alone(setDown + 3))
+        {
+            BecomesTerm(i, "footwork", "step");
+            _lexemes[setDown + 3] = _lexemes[setDown + 3] with { Kind = "way", Value = "forward" };
+        }
         // "Shift your right foot back into a cat stance": the foot, not the weight.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" or "shifting" } && IndexAfter(i) is var shifted and >= 0 && _lexemes[shifted].Is("side") && Next(shifted) is { Kind: "footNoun" } && Next(IndexAfter(shifted)) is { Kind: "way" }) BecomesTerm(i, "footwork", "slide");
         // "Right foot turns out, left foot steps through": how the foot is set.

@@ -12,6 +12,10 @@ public sealed partial class Reader
         if (_lexemes[i].Plain is "open" or "opens" && StartsSentence(i) && EndOfSentence(i) is var opened && opened - i >= 2 && _lexemes.GetRange(i, opened - i + 1).All(l => l.Is("filler")) && _lexemes[i + 1].Plain is "them" or "it" or "both" or "the") AsNote(i, opened);
         // "The left palm chops": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Plain: "chops" or "chop" or "slices" or "cuts" }) _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
+        // "Somebody behind you grabs, so you turn": what another person does.
+        if (_lexemes[i].Plain is "somebody" or "someone" && StartsClause(i) && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(i, EndOfClause(i));
+        // "The back fist goes out to the right": the hand, and where.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i > 0 && _lexemes[i - 1].IsHandTechnique && _lexemes[i].Plain.Split(' ')[0] is "goes" or "comes" or "moves" && EndOfClause(i) is var thither && _lexemes.GetRange(i, thither - i + 1).All(l => l.Kind is "footwork" or "filler" or "side" or "way" or "place")) AsNote(i, thither);
         // "Pull the palms back to the waist": the hands, which strike nothing.
         if (_lexemes[i] is { Kind: "technique", Plain: "palms" or "both palms" } && i > 0 && (_lexemes[i - 1].Plain is "the" or "your" or "both" ? i > 1 && _lexemes[i - 2] is { Value: "pull" } : _lexemes[i - 1] is { Value: "pull" }))
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "both", Term = null };

@@ -18,6 +18,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "put" or "move" or "moves" } && IndexAfter(i) is var fetched and >= 0 && _lexemes[fetched].Is("side") && fetched + 3 < _lexemes.Count && _lexemes[fetched + 1].Is("footNoun") && _lexemes[fetched + 2].Plain is "in" or "up" && (_lexemes[fetched + 3].IsStop || _lexemes[fetched + 3].Plain is "and" || _lexemes[fetched + 3].Is("then"))
             && RestOfSentence(fetched + 2).SkipWhile(l => l.Kind is "filler" or "then" || l.IsStop).Take(2).ToList() is [{ Kind: "footwork", Value: "step" or "step-back" or "slide" }, ..] && RestOfSentence(fetched + 2).FirstOrDefault(l => l.Is("side")) is { } goesOut && goesOut.Side == _lexemes[fetched].Side.Other)
             BecomesTerm(i, "footwork", "pull-together");
+        // "Uncross with the right foot stepping right": one step.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "uncross" or "uncrosses" or "uncrossing" } && ClauseOf(i).Any(l => l.Is("footwork") && l != _lexemes[i])) BecomesSmall(i);
         // "Pivot on the left, turn around to the right": that foot stays.
         if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
             _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));

@@ -88,7 +88,12 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Plain = "return" };
         }
         // "Right foot round to the other side, low block": half a turn, no order to do it there once more.
-        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" or "the other side" } && i > 0 && (_lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) || _lexemes[i - 1].Is("footwork", "turn") && ClauseOf(i).Any(l => l.Is("footwork", "jump"))) && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" or "the other side" } && i > 0 && (_lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) || _lexemes[i - 1].Is("footwork", "turn") && ClauseOf(i).Any(l => l.Is("footwork", "jump"))) && RestOfSentence(i).Any(l => l.Is("technique")))
+        {
+            // "…, that's one thirty-five": as far as that.
+            if (RestOfSentence(i).Any(l => l.Is("degrees"))) BecomesSmall(i);
+            else _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        }
         // "Long way round again": that way, not that move.
         if (_lexemes[i] is { Kind: "again", Plain: "again" } && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && _lexemes[i - 2].Plain == "way") BecomesSmall(i);
         // "Front now, left low block": to it.

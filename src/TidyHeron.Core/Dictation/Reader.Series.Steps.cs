@@ -45,14 +45,50 @@ public sealed partial class Reader
             }
             if (done.Count < 2 || done.Any(k => _lexemes[k].Value != _lexemes[done[0]].Value) || _lexemes.GetRange(first, i - first).Any(l => l.Kind is "stance" or "footNoun" or "footwork")) continue;
             AsNote(FirstOfClause(i), EndOfClause(i));
-            foreach (var k in done.AsEnumerable().Reverse())
-            {
-                var clause = FirstOfClause(k);
-                if (clause > 0 && _lexemes[clause - 1].Is("stop", ",")) _lexemes[clause - 1] = _lexemes[clause - 1] with { Value = "." };
-                if (_lexemes[clause].Is("then")) clause++;
-                _lexemes.InsertRange(clause, [new Lexeme("footwork", "step", _lexemes[clause].Start, 0, "step", TermOf("step")), new Lexeme("stop", ",", _lexemes[clause].Start, 0, "")]);
-            }
+            StepWithEach(done);
             i += 2 * done.Count;
+        }
+        // "Then up the middle: rising block right, rising block left, rising block right".
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("way", "forward") || i + 1 >= _lexemes.Count || !_lexemes[i + 1].Is("stop", ":") || !OnlySmallWordsBefore(i)) continue;
+            var end = EndOfSentence(i);
+            var done = Enumerable.Range(i, end - i + 1).Where(k => _lexemes[k].IsHandTechnique).ToList();
+            if (done.Count < 2 || done.Any(k => _lexemes[k].Value != _lexemes[done[0]].Value || !ClauseOf(k).Any(l => l.Is("side"))) || RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun" or "footwork" || l.IsKick)) continue;
+            AsNote(i, i);
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+            StepWithEach(done);
+        }
+    }
+
+    /// <summary>Puts a step, in a sentence of its own, before each of some techniques.</summary>
+    private void StepWithEach(List<int> techniques)
+    {
+        foreach (var k in techniques.AsEnumerable().Reverse())
+        {
+            var clause = FirstOfClause(k);
+            if (clause > 0 && _lexemes[clause - 1].Is("stop", ",")) _lexemes[clause - 1] = _lexemes[clause - 1] with { Value = "." };
+            if (_lexemes[clause].Is("then")) clause++;
+            _lexemes.InsertRange(clause, [new Lexeme("footwork", "step", _lexemes[clause].Start, 0, "step", TermOf("step")), new Lexeme("stop", ",", _lexemes[clause].Start, 0, "")]);
+        }
+    }
+
+    /// <summary>"Punch, punch, punch going back, right, left, right": told like "step, three punches, right, left, right".</summary>
+    private void FindRowsOfTechniques()
+    {
+        for (var i = 0; i + 4 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].IsHandTechnique || !StartsClause(i)) continue;
+            var last = i;
+            while (last + 2 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("technique", _lexemes[i].Value)) last += 2;
+            var often = (last - i) / 2 + 1;
+            if (often < 2 || EndOfClause(last) is var end && end == last || !_lexemes.GetRange(last + 1, end - last).All(l => l.Is("filler") || l.Is("way")) || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Plain is "going" or "walking" or "moving" or "heading") || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Is("way"))
+                || RestOfSentence(end).Count(l => l.Is("side")) != often || RestOfSentence(end).Any(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun")) continue;
+            for (var k = i + 1; k <= end; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
+            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + "s" };
+            var at = _lexemes[i].Start;
+            _lexemes.InsertRange(i, [new Lexeme("footwork", "step", at, 0, "step forward", TermOf("step")), new Lexeme("stop", ",", at, 0, ""), new Lexeme("number", often.ToString(System.Globalization.CultureInfo.InvariantCulture), at, 0, "")]);
+            i += 3;
         }
     }
 
