@@ -57,9 +57,10 @@ public sealed partial class Reader
             return;
         }
         // "Step back to the 45 on the right … step back to the other 45": the one across the line that one faced before.
-        if (degrees == 45 && i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && _draft is { HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && Walk.Of(SoFar() with { Moves = [.. _before, .. _said] }, BodyMeasures.Reference, _ways).Postures.LastOrDefault(p => p.Heading.Degrees % 90 == 0) is { } line)
+        if (degrees == 45 && i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && _draft is { HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && Walk.Of(SoFar() with { Moves = [.. _before, .. _said] }, BodyMeasures.Reference, _ways) is var walked)
         {
-            _draft.Facing = line.Heading + (line.Heading - Now().Heading);
+            var line = walked.Postures.LastOrDefault(p => p.Heading.Degrees % 90 == 0)?.Heading ?? Heading.Front;
+            _draft.Facing = line + (line - Now().Heading);
             Note(_lexemes[i], "facing");
             return;
         }

@@ -316,6 +316,8 @@ public sealed partial class Reader
         // "Spinning back fist, turning 360 left": the turn says how far the spin goes.
         if (_draft is { Footwork: "spin", HasTurn: false, SentenceEnded: false } && Turning.Contains(kind)) return false;
         if (_draft is { Footwork: "rise", SentenceEnded: false } && kind is "pull-together") return false; // "standing up as you do, the feet come together"
+        // "The left foot comes to the right one, facing the rear, then turn to the front".
+        if (_then && Turning.Contains(kind) && _draft is { Footwork: "pull-together", Facing: not null, IsDone: false, SentenceEnded: false }) return true;
         // "The left foot slides in to the right foot, then it steps forward": the same foot, in one go.
         if (_draft is { Footwork: "pull-together", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } && kind is "step" && _lexemes.IndexOf(footwork) is var goes && goes > 0 && _lexemes[goes - 1].Plain == "it") return false;
         if (_draft.IsDone)

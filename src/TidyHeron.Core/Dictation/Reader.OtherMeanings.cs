@@ -148,7 +148,7 @@ public sealed partial class Reader
             return true;
         }
         // "Stand with the heels together": from a low stance one rises, otherwise one stands already.
-        if (kind == "rise" && lexeme.Plain is "stand" or "stand up" or "standing up" or "standing" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
+        if (kind == "rise" && lexeme.Plain is "stand" or "stands" or "stand up" or "standing up" or "standing" && !IsLow(_draft.Stance ?? Now().Stance) && _draft.Footwork is not ("kneel" or "drop" or "roll" or "fall"))
         {
             _draft.Stands = true;
             Note(lexeme, "filler");

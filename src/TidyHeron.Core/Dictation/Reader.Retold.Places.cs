@@ -21,6 +21,8 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") || _lexemes[i + 1].Plain == "with" && Next(IndexAfter(i)) is { Kind: "footNoun" } && Alone(IndexAfter(IndexAfter(i))))
             && RestOfSentence(i).FirstOrDefault(l => l.Kind is "stance" or "technique" or "footwork" or "degrees" or "amount" or "turnSide" or "gaze") is { Kind: "stance", Term: { } lineUp } && _ways.Stances.Of(lineUp.Id).Feet == FeetKind.Lead)
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+        // "Turn to shomen": the front, no strike.
+        if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.

@@ -16,6 +16,10 @@ public sealed partial class Reader
         }
         // "Staff at your right side", "the bo to the left side": how it is held.
         if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "at" or "to" or "by" or "on" && EndOfClause(i) is var held && held - i <= 4 && (_lexemes[held].Plain == "side" && _lexemes[held - 1].Is("side") || _lexemes[held].Is("side") && _lexemes[i + 1].Plain == "on")) AsNote(i + 1, held);
+        // "Pull the staff to the left hip and step": where it is drawn.
+        if (_lexemes[i].Is("weapon") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "back to" or "back" && Enumerable.Range(i + 2, 4).FirstOrDefault(k => k + 1 < _lexemes.Count && _lexemes[k].Is("side") && _lexemes[k + 1].Plain is "hip" or "shoulder" or "waist" && _lexemes.GetRange(i + 1, k - i - 1).All(l => l.Is("filler") || l.Is("way"))) is var drawn and > 0) AsNote(i + 1, drawn + 1);
+        // "Right stick forward, fighting stance": which one is held in front.
+        if (_lexemes[i].Is("weapon") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "way" or "lead" } && Alone(i + 1)) AsNote(i - 1, i + 1);
         // "Swing the bo round and step in, strike down": on the way to what is then done with it.
         if (_lexemes[i].Is("weapon") && i > 0 && _lexemes[i - 1].Plain is "swing" or "swings" or "spin" or "circle" or "whirl" or "bring" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "round" or "around" && _lexemes[i + 2].Plain is "and" or "," && Next(i + 1) is { Kind: "footwork" or "side" } && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 1, i + 1);
         // "Cross both kama at the chest": held so.

@@ -82,7 +82,7 @@ public sealed partial class Reader
             var last = i;
             while (last + 2 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("technique", _lexemes[i].Value)) last += 2;
             var often = (last - i) / 2 + 1;
-            if (often < 2 || EndOfClause(last) is var end && end == last || !_lexemes.GetRange(last + 1, end - last).All(l => l.Is("filler") || l.Is("way")) || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Plain is "going" or "walking" or "moving" or "heading") || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Is("way"))
+            if (often < 2 || EndOfClause(last) is var end && end == last || !_lexemes.GetRange(last + 1, end - last).All(l => l.Kind is "filler" or "way" || l is { Kind: "footwork", Value: "step" }) || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Plain.Split(' ')[0] is "going" or "walking" or "moving" or "heading" or "stepping")
                 || RestOfSentence(end).Count(l => l.Is("side")) != often || RestOfSentence(end).Any(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun")) continue;
             for (var k = i + 1; k <= end; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
             _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + "s" };

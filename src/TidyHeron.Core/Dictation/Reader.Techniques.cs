@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Terms;
 
@@ -294,6 +295,8 @@ public sealed partial class Reader
         if (!_draft.HasHands)
         {
             if (WentToGround) return true;
+            // "Ready. Left low block, stepping left": how one stood before anything was done.
+            if (_draft is { SentenceEnded: true, Stance: { } stood, Footwork: null, Kick: null, IsNumbered: false } && StanceSet.IsStanding(stood) && NothingCounted && !Formalities.AtRest(term.Id) && RestOfSentence(i).Any(l => l.Is("footwork"))) return true;
             // After a kick the hands follow, unless something says that they go with it.
             if (_draft.Kick is not null && !_together && !MeanwhileLater(i) && term.Family is not ("guard" or "grip")) return true;
             return _draft.Footwork is "bow" or "announce";
