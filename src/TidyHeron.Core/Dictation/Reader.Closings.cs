@@ -35,7 +35,7 @@ public sealed partial class Reader
                 _said[k] = turned with { Turn = null, Facing = Heading.Front };
         // "Ready. Turn to face the front, and bow.": one stands there as one stood.
         for (var k = Math.Max(first, 1); k < _said.Count; k++)
-            if (_said[k] is { Stance: null, Footwork.Kind.Value: "turn" } turns && _said[k - 1].Stance is { } stands && _ways.Stances.Of(stands.Kind).Feet == FeetKind.Even) _said[k] = turns with { Stance = stands };
+            if (_said[k] is { Stance: null, Footwork.Kind.Value: "turn" } turns && (_said[k - 1].Stance ?? (_said[k - 1].Footwork?.Kind.Value == "pull-together" ? new StanceTaken(new TermId("closed-stance")) : null)) is { } stands && _ways.Stances.Of(stands.Kind).Feet == FeetKind.Even) _said[k] = turns with { Stance = stands };
         ForgetNow();
         ClosesToTheFront(first);
     }
