@@ -132,66 +132,6 @@ public sealed partial class Reader
         _stepsSaid = 0;
     }
 
-    /// <summary>Whether "land" or "put it down" speaks of a foot that kicked, on this count or on the one before.</summary>
-    private bool ComesDown(int i)
-    {
-        var lexeme = _lexemes[i];
-        if (_draft is { Kick: { } kick, SentenceEnded: false })
-        {
-            // "Land right foot forward".
-            if (Next(i) is { Kind: "side" } && IndexAfter(i) is var its && Next(its) is { Kind: "footNoun" } && IndexAfter(IndexAfter(its)) is var ahead and >= 0 && _lexemes[ahead] is { Kind: "way", Value: "forward" or "back" } goes)
-            {
-                _draft.Kick = kick with { Landing = goes.Value == "back" ? Landing.Back : Landing.Front };
-                for (var k = i; k <= ahead; k++)
-                {
-                    Note(_lexemes[k], "landing");
-                    if (k > i) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
-                }
-                return true;
-            }
-            // "Land" says where the kicking foot comes down; the direction follows as a word of its own.
-            if (Next(i) is { Kind: "way" } way) _draft.Kick = kick with { Landing = way.Value == "back" ? Landing.Back : Landing.Front };
-            else if (Next(i) is { Kind: "lead", Plain: "behind" } && IndexAfter(i) is var behind && Alone(behind))
-            {
-                _draft.Kick = kick with { Landing = Landing.Back };
-                _lexemes[behind] = _lexemes[behind] with { Kind = "filler" };
-            }
-            else if (_draft.Kick.Landing is null) _draft.Kick = kick with { Landing = Landing.Front };
-            Note(lexeme, "landing");
-            return true;
-        }
-        if (_draft is { Kick: null, IsDone: false } && Now().KickingFoot is { } kicked && (_foot ?? kicked) == kicked && _draft.Footwork is null)
-        {
-            // "Three: lower it": the foot that kicked on the count before comes down.
-            if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.Foot, _foot) = (Next(i) is { Kind: "way", Value: "back" } ? "step-back" : "land", Next(i) is { Kind: "way", Value: "back" } ? kicked : _foot, null);
-            Note(lexeme, "footwork");
-            return true;
-        }
-        return false;
-    }
-
-    /// <summary>"Right front kick and step forward, left punch": the foot that kicked comes down in front.</summary>
-    private bool StepsDown(int i)
-    {
-        if (_lexemes[i].Value is not "step" || _draft is not { Kick: { Landing: null } kick, SentenceEnded: false } || _foot is { } other && other != kick.Foot) return false;
-        if (_lexemes[i].Plain.Split(' ')[^1] is not "forward" && Next(i) is not { Kind: "way", Value: "forward" }) return false;
-        if (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "footNoun" or "relFoot" or "side")) return false;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        Note(_lexemes[i], "landing");
-        return true;
-    }
-
-    /// <summary>"Right crescent kick, stamp down into horse stance": the foot that kicked.</summary>
-    private bool StampsDown(int i)
-    {
-        if (_lexemes[i].Value is not "stomp" || _draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _foot is { } other && other != kick.Foot) return false;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        _foot = null;
-        Note(_lexemes[i], "landing");
-        return true;
-    }
-
     /// <summary>Whether a step with the other foot follows a foot that has come home or crossed, in the same breath.</summary>
     private bool GoesOnWithTheOtherFoot(int i)
     {
@@ -350,33 +290,4 @@ public sealed partial class Reader
     /// <summary>"Switch the hands, step in and strike": the hands make ready for what is done on the same count.</summary>
     private static bool ChangesOnlyTheGrip(Draft draft) =>
         draft is { Kick: null, Footwork: null, Stance: null, HasHands: true } && draft.Hands.All(h => h.Technique.Value is "regrip" or "release-hand" or "slide-grip");
-
-    private void TakeLanding(int i)
-    {
-        var lexeme = _lexemes[i];
-        Note(lexeme, "landing");
-        // "Right knee comes up, …, step down in front": the foot that was lifted.
-        if (_draft is { Kick: null, Footwork: "lift-foot", Foot: { } lifted, SentenceEnded: false } && lexeme.Value is not "samePlace")
-        {
-            var stood = Now().Stance;
-            Begin(Counting.Then);
-            (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", lifted);
-            if (_ways.Stances.Of(stood).Feet == FeetKind.Lead) _draft.Stance = stood;
-            return;
-        }
-        // "… front kick. Set it down forward in a front stance and punch": a move of its own, of the foot that kicked.
-        if (_draft is { SentenceEnded: true, Kick: { Landing: null } before, HasHands: false } && lexeme.Value == "front" && StartsSentence(i) && !_explicitCounts && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.IsHandTechnique))
-        {
-            var foot = before.Foot ?? Now().Lead?.Other;
-            Begin(Counting.Own);
-            (_draft.Footwork, _draft.Foot) = ("land", foot);
-            return;
-        }
-        // "…, lands back in cat": where one stood.
-        if (_draft.Kick is { } swung && lexeme.Value == "back" && Next(i) is { Kind: "stance" } into && into.Term!.Id == (_draft.Stance ?? Now().Stance)) _draft.Kick = swung with { Landing = Landing.SamePlace };
-        else if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
-        else if (_draft is { IsDone: false, Footwork: null } && Now().KickingFoot is { } kicked && lexeme.Value is not "samePlace")
-            (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", kicked); // "Ten: front kick. Eleven: land in front, punch"
-        else if (lexeme.Value == "front" && _draft.IsEmpty) _draft.Footwork = "step";
-    }
 }

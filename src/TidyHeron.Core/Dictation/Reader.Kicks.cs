@@ -4,7 +4,7 @@ using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>Kicks and knees, and where a foot that has kicked comes down.</summary>
+/// <summary>Kicks and knees.</summary>
 public sealed partial class Reader
 {
     /// <summary>"The knee": a part of the body wherever something is done to it or with it, not a strike.</summary>
@@ -137,47 +137,5 @@ public sealed partial class Reader
         _draft.Kick = new Kick(lexeme.Term!.Id, foot, _level);
         _level = null;
         Note(lexeme, "kick");
-    }
-
-    /// <summary>"Front kick, down, punch": with a clause to itself after a kick the foot comes down, in front for what the hands do.</summary>
-    private bool ComesDownFor(int i)
-    {
-        if (_lexemes[i] is not { Kind: "filler", Plain: "down" or "step" or "set down" or "put down" } || i == 0 || !(_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Plain == "and") || !Alone(i)) return false;
-        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || !_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) return false;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        Note(_lexemes[i], "landing", "Read as landing in front.", "bring it back");
-        KicksIntoTheStanceOfThePunches();
-        return true;
-    }
-
-    /// <summary>"Right front kick, front stance, low block": the rear foot, having kicked, comes down in front into the stance. Common practice.</summary>
-    private void LandsForTheStance(int i, StanceShape shape)
-    {
-        if (shape.Feet != FeetKind.Lead || _draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || Now().Lead is not { } lead || (kick.Foot ?? lead.Other) == lead || Previous(i) is { Kind: "way" or "landing" or "from" }) return;
-        if (_draft.Stance is { Value: "cat-stance" } && Now().Stance == _draft.Stance) return; // out of a cat stance and back into it
-        if (_side is { } side && side != lead.Other || _fields.FindLastIndex(f => f.Move == _draft.Id && f.Field == "kick") is var at && at < 0 || _fields[at].Start > _lexemes[i].Start) return;
-        if (_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing"))) return;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
-    }
-
-    /// <summary>"Left kick, right punch.": the rear foot, having kicked, comes down in front for the punch. Common practice.</summary>
-    private void LandsForTheHands(int i, Terms.Term term)
-    {
-        if (_draft is not { Kick: { Landing: null } kick, HasHands: false, SentenceEnded: false } || _then || term.Family is not ("punch" or "strike" or "elbow") || Now().Lead is not { } lead || LandsInTheNextSentence(i)) return;
-        // "Right front kick and right punch in walking stance": the stance of both.
-        var stands = _lexemes.FindIndex(i, l => l.EndsSentence || l.Is("stance"));
-        if ((kick.Foot ?? lead.Other) == lead || _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "landing" or "footwork") || stands >= 0 && _lexemes[stands].Is("stance") && !Follows(stands, "in")) return;
-        _draft.Kick = kick with { Landing = Landing.Front };
-        KicksIntoTheStanceOfThePunches();
-        Assume(_draft, "kick", "Read as landing in front.", TermOf(kick.Technique.Value).English + ", bring it back");
-    }
-
-    /// <summary>"Left kick and right punch. Land the left foot, …": that is told later.</summary>
-    private bool LandsInTheNextSentence(int i)
-    {
-        var next = EndOfSentence(i) + 2;
-        while (next < _lexemes.Count && (_lexemes[next].IsStop || _lexemes[next].Kind is "filler" or "then" or "number" or "countNoun" or "ordinal")) next++;
-        return next < _lexemes.Count && (_lexemes[next] is { Kind: "landing" } or { Kind: "footwork", Value: "land" });
     }
 }
