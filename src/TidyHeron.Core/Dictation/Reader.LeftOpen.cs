@@ -36,6 +36,14 @@ public sealed partial class Reader
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");
     }
 
+    /// <summary>"Cat stance … step down into bow stance": the foot that had no weight comes down, and still leads.</summary>
+    private void ComesDownWhereItLed(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "land", Foot: null, Lead: null, Kick: null, HasTurn: false, Facing: null, Stance: { } stance } || now is not { KickingFoot: null, Stance.Value: "cat-stance", Lead: { } lead } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        (draft.Foot, draft.Lead) = (lead, lead);
+        Assume(draft, "footwork", $"Read as the {lead.Word} foot, which had no weight.", $"step down with the {lead.Other.Word} foot");
+    }
+
     /// <summary>
     /// "The right foot slides back, hammer fist. Step through, left punch": a stepping punch is over the foot that steps (common
     /// practice), so the right foot was only drawn nearer and still led.

@@ -137,6 +137,7 @@ public sealed partial class Reader
         TurnWhereTheEyesGo(draft, posture);
         LandsWhereTheEyesWent(draft);
         DrawnBackStillLeads(draft, posture, _ways.Stances.Of(draft.Stance ?? posture.Stance));
+        ComesDownWhereItLed(draft, posture);
         PunchesAsBefore(draft, posture);
         LungesInAStance(draft, posture);
         StandsAsAgain(draft, posture);

@@ -18,6 +18,9 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "put" or "move" or "moves" } && IndexAfter(i) is var fetched and >= 0 && _lexemes[fetched].Is("side") && fetched + 3 < _lexemes.Count && _lexemes[fetched + 1].Is("footNoun") && _lexemes[fetched + 2].Plain is "in" or "up" && (_lexemes[fetched + 3].IsStop || _lexemes[fetched + 3].Plain is "and" || _lexemes[fetched + 3].Is("then"))
             && RestOfSentence(fetched + 2).SkipWhile(l => l.Kind is "filler" or "then" || l.IsStop).Take(2).ToList() is [{ Kind: "footwork", Value: "step" or "step-back" or "slide" }, ..] && RestOfSentence(fetched + 2).FirstOrDefault(l => l.Is("side")) is { } goesOut && goesOut.Side == _lexemes[fetched].Side.Other)
             BecomesTerm(i, "footwork", "pull-together");
+        // "Step right forward, bow, left punch": the stance, where nobody salutes in the midst of it.
+        if (_lexemes[i] is { Kind: "footwork", Value: "bow", Plain: "bow" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Backward(i - 1).TakeWhile(l => !l.IsStop).Any(l => l is { Kind: "footwork", Value: "step" or "turn" or "shift" }) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork") is { IsHandTechnique: true } && _lexemes.Any(l => l.Is("stance", "bow-stance")))
+            BecomesTerm(i, "stance", "bow-stance");
         // "Uncross with the right foot stepping right": one step.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "uncross" or "uncrosses" or "uncrossing" } && ClauseOf(i).Any(l => l.Is("footwork") && l != _lexemes[i])) BecomesSmall(i);
         // "Pivot on the left, turn around to the right": that foot stays.
