@@ -73,6 +73,19 @@ describe("edits", () => {
     expect(server.sent("POST", "/api/edits")).toEqual([]);
   });
 
+  it("go on after another height could not be read", async () => {
+    let refuses = false;
+    serve(({ path }) => (refuses && path === "/api/readings" ? refused(400) : undefined));
+    const { editor, title } = await opened();
+    refuses = true;
+    act(() => editor().changeHeight(20));
+    await waitFor(() => expect(editor().problem).toBe("It cannot be done so."));
+    await act(() => editor().edit(write("b")));
+    expect(title()).toBe("ab");
+    act(() => editor().undo());
+    await waitFor(() => expect(title()).toBe("a"));
+  });
+
   it("do not wait for a save that is under way", async () => {
     const slow = promised();
     const server = serve(({ method }) => (method === "PUT" ? slow.promise : undefined));

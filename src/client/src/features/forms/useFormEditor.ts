@@ -260,7 +260,12 @@ export function useFormEditor(stored: FormResponse) {
       setHeightCm(cm);
       height.current = cm;
       queue.current = queue.current.then(async () => {
-        if (now.current) show(await read(now.current.form));
+        try {
+          if (now.current) show(await read(now.current.form));
+          setProblem(undefined);
+        } catch (error) {
+          setProblem(error instanceof Problem ? error.words : String(error)); // what comes after it still has its turn
+        }
       });
     },
     [read, show],
