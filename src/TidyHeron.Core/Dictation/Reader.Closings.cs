@@ -61,7 +61,7 @@ public sealed partial class Reader
         if (move is { Stance: null, Hands: [], Kick: null, Footwork: { Kind.Value: "step-back" or "pull-together", Foot: not null } } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "bring the left leg back and face me. Bow."
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
-        if (move == _said[^1] && move is { Footwork.Kind.Value: "kneel", Hands: [] } && _form.Opening.Stance.Value is "both-knees" or "kneeling-stance" && _said.TakeLast(3).Any(m => m.Hands.Any(h => h.Technique.Value == "sword-sheathe"))) return true; // "put it away, and kneel again"
+        if (move == _said[^1] && move is { Footwork.Kind.Value: "kneel", Hands: [] } && OpensOnTheKnees && _said.TakeLast(3).Any(m => m.Hands.Any(h => h.Technique.Value == "sword-sheathe"))) return true; // "put it away, and kneel again"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
         // "Feet together, staff down at your side.": the last thing said, in a sentence of its own.
@@ -69,11 +69,13 @@ public sealed partial class Reader
         return together && (_explicitCounts || _said[^1] is { Footwork.Kind.Value: "bow" } || RestsAfterABow(_said[^1]) || FinishIsSaid() || move == _said[^1] && move.Facing == Heading.Front);
     }
 
+    private bool OpensOnTheKnees => _form.Opening.Stance.Value is "both-knees" or "kneeling-stance";
+
     /// <summary>Whether a move is such as may close a form: one comes to stand, turns to the front, bows; the hands rest.</summary>
     private bool MayClose(Move move) =>
         !_withNumber.Contains(move.Id) && !(_listOfPoints && move is { Footwork: { Kind.Value: "step" or "step-back", Foot: not null }, Stance: null }) && move is { Kick: null, Shout: false } && move.Hands.All(h => Formalities.AtRest(h.Technique))
         && (move.Counting == Counting.Uncounted || move.Stance is null or { Kind.Value: "ready-stance" or "closed-stance" or "attention-stance" } || move.Stance.Kind == _form.Opening.Stance && FinishIsSaid())
-        && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" or "rise" } || move.Footwork is { Kind.Value: "kneel" } && _form.Opening.Stance.Value is "both-knees" or "kneeling-stance" || move.Facing == Heading.Front);
+        && (move.Stance is not null || RestsAfterABow(move) || move.Hands is [{ Technique.Value: "sword-flick" or "sword-sheathe" }, ..] || move.Footwork is { Kind.Value: "return" or "bow" or "announce" or "pull-together" or "rise" } || move.Footwork is { Kind.Value: "kneel" } && OpensOnTheKnees || move.Facing == Heading.Front);
 
     /// <summary>"Feet together, fists covered … draw the left foot back, feet together, fists covered.": in the stance, and with the hands, of the opening.</summary>
     private bool StandsAsItBegan(Move move)

@@ -26,7 +26,7 @@ public sealed partial class Reader
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
-        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) BecomesHalfTurn(i);
         // "At forty-five to the left … forty-five the other way": the other diagonal.
         if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
         // "Right foot back, horse stance, left side on": the left side is where the front was.
@@ -54,7 +54,7 @@ public sealed partial class Reader
         // "Land facing the other side in left bow stance": half a turn.
         if (_lexemes[i].Is("otherSide") && i > 0 && _lexemes[i - 1].Is("facing") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "jump" or "land" or "turn" or "spin" } || l.Is("landing")))
         {
-            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            BecomesHalfTurn(i);
             _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i].Start + _lexemes[i].Length, 0, ""));
             BecomesSmall(i - 1);
         }

@@ -39,6 +39,8 @@ public sealed partial class Reader
     /// <summary>What stands in this sentence was there before the words begin.</summary>
     private void BecomesWhereWeAre(int i) => _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
 
+    private void BecomesHalfTurn(int i) => _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
@@ -92,7 +94,7 @@ public sealed partial class Reader
         {
             // "…, that's one thirty-five": as far as that.
             if (RestOfSentence(i).Any(l => l.Is("degrees"))) BecomesSmall(i);
-            else _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            else BecomesHalfTurn(i);
         }
         // "Long way round again": that way, not that move.
         if (_lexemes[i] is { Kind: "again", Plain: "again" } && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && _lexemes[i - 2].Plain == "way") BecomesSmall(i);
@@ -108,7 +110,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i > 1 && _lexemes[i - 1].Is("facing") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && !Clauses(i).Any(l => l.Kind is "degrees" or "amount"))
         {
             BecomesSmall(i - 1);
-            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            BecomesHalfTurn(i);
             BecomesSmall(i + 1);
         }
         // "Start: feet together, hands crossed": how one stands as it begins.
