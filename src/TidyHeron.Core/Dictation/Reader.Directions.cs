@@ -10,6 +10,8 @@ public sealed partial class Reader
     {
         // "Spinning back fist, turning 360 left": how far the turn goes that this move has begun.
         if (_draft is { IsTurning: true, HasTurn: false, SentenceEnded: false }) return;
+        // "Punch in bow stance, turning left 90 degrees".
+        if (_draft is { IsTurning: true, TurnAmount: null, SentenceEnded: false } && Previous(i) is { Kind: "side" } && Previous(IndexBefore(i)) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) return;
         if (_draft is { TurnAmount: null, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && _text[_lexemes[opens].Start] == '(') return; // "low block (90° left)"
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
@@ -82,7 +84,7 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && Previous(i) is not { Kind: "footwork", Value: "turn" } && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
+        if (degrees == 45 && !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);
@@ -198,7 +200,7 @@ public sealed partial class Reader
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");
             return;
         }
-        if (backwards && !lexeme.Plain.Contains("wall") && !(lexeme.Plain == "south" && _lexemes.Any(l => l.Plain is "north" or "east" or "west")) && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
+        if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
@@ -220,6 +222,7 @@ public sealed partial class Reader
         var turnsThere = lexeme.Plain.Contains("wall") && _draft is { TurnSide: not null, TurnAmount: null, Facing: null };
         // "…, so you end in a right fighting stance to the front": so is a stance's.
         turnsThere |= Previous(i) is { Kind: "stance" } && _draft.Facing is null && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "end" or "ending" or "end up" or "finish");
+        turnsThere |= TurnsThere(i);
         if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded && !turnsThere)
         {
             Note(lexeme, "note");
@@ -238,6 +241,9 @@ public sealed partial class Reader
         };
         TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall") || turnsThere);
     }
+
+    /// <summary>"Punch in back stance, turning to six o'clock", "…, turning to face the back wall": told after what is done.</summary>
+    private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", IsGerund: true, Value: "turn" or "pivot" or "spin" };
 
     /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
     private bool NowThere(int i) => StartsSentence(i) && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");
@@ -351,6 +357,9 @@ public sealed partial class Reader
         }
         if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;
         _draft.CameBack |= way == Way.Back && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" or "coming";
+        // "Low block, stepping the right foot back": how the stance before it is come to.
+        if (way == Way.Back && _draft is { Footwork: "step" or "slide", Foot: not null, Way: null, SentenceEnded: false } && Previous(i) is { Kind: "footNoun" } && _lexemes.Skip(FirstOfClause(i)).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork", IsGerund: true })
+            _draft.Footwork = _draft.Footwork == "step" ? "step-back" : "slide-back";
         if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
         _draft.Way ??= way;
         _draft.Footwork ??= way is Way.Back ? "step-back" : "step";

@@ -187,6 +187,13 @@ public sealed partial class Reader
             _lexemes[_lexemes.IndexOf(lands)] = lands with { Kind = "filler" };
             return;
         }
+        // "Inside block, front stance, left foot forward": how it stands, where no other stance follows.
+        if (next is { Kind: "way", Value: "forward" or "back" } ends && _draft is { Stance: { } said, SentenceEnded: false } && (ends.Value == "forward" ? foot : foot.Other) is var leads && (_draft.Lead ?? leads) == leads && _ways.Stances.Of(said).Feet == FeetKind.Lead && StanceRightBefore(i) && !_lexemes.Skip(_lexemes.IndexOf(ends)).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance")))
+        {
+            _pendingLead = leads;
+            _lexemes[_lexemes.IndexOf(ends)] = ends with { Kind = "filler" };
+            return;
+        }
         if (next is { Kind: "way" } && _draft is { Stance: not null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is null or "slide-back" or "pull-together" || _draft.Foot is not null))
         {
             _draft.Lead = next.Value.StartsWith("back", StringComparison.Ordinal) ? foot.Other : foot;
@@ -215,6 +222,13 @@ public sealed partial class Reader
         if (_draft.Foot is { } already && already != foot && !Follows(SideIndex(i), "to", "against")) _draft.SecondFoot = foot;
         if (_draft.Foot is null) _draft.Foot = foot;
         // A second foot in the same breath is where the first one goes to ("left foot to the right foot").
+    }
+
+    private bool StanceRightBefore(int i)
+    {
+        var k = SideIndex(i) - 1;
+        while (k > 0 && (_lexemes[k].Is("filler") || _lexemes[k].Is("stop", ","))) k--;
+        return k >= 0 && _lexemes[k].Is("stance");
     }
 
     private void TakeWaitingFoot()

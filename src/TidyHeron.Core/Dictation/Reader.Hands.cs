@@ -106,13 +106,20 @@ public sealed partial class Reader
         if (ends && _draft is { Hands: [.., { Hand: { } same }] } && same == hand) return; // "block left with the left forearm"
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
-        if (Alone(i) && previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence))
+        if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" }) && TechniqueRightBefore(i) && !RestOfSentence(i).Any(l => l.IsHandTechnique || l.Is("handNoun"))))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;
         }
         (_hand, _limbLexeme) = (hand, _lexemes[i]);
+    }
+
+    /// <summary>"Low block, left hand, front stance": whether the clause before the one that begins here ends with what a hand does.</summary>
+    private bool TechniqueRightBefore(int i)
+    {
+        var stop = _lexemes.FindLastIndex(i, l => l.IsStop);
+        return stop > 0 && !_lexemes[stop].EndsSentence && Previous(stop) is { IsHandTechnique: true } or { Kind: "level" };
     }
 
     /// <summary>"The left hand comes back and the right hand punches": what the first of them does meanwhile is a remark.</summary>
@@ -157,7 +164,7 @@ public sealed partial class Reader
         if (_level == level && i > 0 && _levelLexeme == _lexemes[i - 1]) return; // "low to the knee": said twice
         var next = Next(i) is { Kind: "bare" } ? Next(IndexAfter(i)) : Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
-        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" && _draft is { Hands: [.., { Level: null }] };
+        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
         {
             (_level, _levelLexeme) = (level, lexeme);
@@ -184,7 +191,7 @@ public sealed partial class Reader
         // "Turn to the front over the left shoulder": the way round.
         if (_lexemes[i].Value == "over" && Next(i) is { Kind: "side" } round && IndexAfter(i) is var to && to + 1 < _lexemes.Count && _lexemes[to + 1].Plain is "shoulder")
         {
-            if (_draft is { IsTurning: true, TurnSide: null, SentenceEnded: false }) _draft.TurnSide = round.Side;
+            if (_draft is { TurnSide: null, SentenceEnded: false } && (_draft.IsTurning || _draft.TurnAmount is not null)) _draft.TurnSide = round.Side;
             else _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[to + 1].Start + _lexemes[to + 1].Length)]);
             for (var k = i + 1; k <= to + 1; k++) Note(_lexemes[k], "turn");
             return to + 1;

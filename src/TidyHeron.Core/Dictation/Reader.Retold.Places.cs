@@ -15,6 +15,14 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "45", Plain = "45 degrees" };
             _lexemes.Insert(i, new Lexeme("filler", "filler", _lexemes[i].Start, 0, "the other"));
         }
+        // "Turn 45 degrees right to left front stance": the way round, and the stance.
+        if (_lexemes[i] is { Kind: "detail", Plain: "left to right" or "right to left" } both && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "degrees" or "amount" }))
+        {
+            var (round, lead) = (both.Plain.Split(' ')[0], both.Plain.Split(' ')[^1]);
+            _lexemes[i] = both with { Kind = "side", Value = round, Length = round.Length, Plain = round };
+            _lexemes.Insert(i + 1, new Lexeme("filler", "filler", both.Start + round.Length, both.Length - round.Length - lead.Length, "to"));
+            _lexemes.Insert(i + 2, new Lexeme("side", lead, both.Start + both.Length - lead.Length, lead.Length, lead));
+        }
         // "Then you shift over to the other diagonal: the right foot …": told out after it.
         if (_lexemes[i].Plain is "diagonal" or "corner" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footNoun" or "relFoot") && ClauseOf(i).Any(l => l.Is("footwork"))) AsNote(FirstOfClause(i), i);
         // "To your left, walking stance, low block", "to the left with the left leg, back stance": one turns there.

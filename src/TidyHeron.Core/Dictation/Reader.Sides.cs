@@ -70,6 +70,12 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return true;
         }
+        // "Turn the long way around to the right to face nine o'clock".
+        if (previous is { Kind: "detail", Value: "longWay" } && Follows(i, "to") && _draft is { IsTurning: true, TurnSide: null, IsDone: false, SentenceEnded: false } && next is { Kind: "facing" or "place" or "clock" })
+        {
+            _draft.TurnSide = side;
+            return true;
+        }
         // "Jump, turning in the air to the left".
         if (previous is { Kind: "detail", Plain: "in the air" } && Previous(IndexBefore(i)) is { Kind: "footwork" } turning && IsTurnWord(turning) && _draft is { TurnSide: null, IsDone: false, SentenceEnded: false })
         {
@@ -123,6 +129,12 @@ public sealed partial class Reader
         if (previous is { IsHandTechnique: true, Term.IsWeapon: true } && Follows(i, "to") && next is null or { IsHandTechnique: true, Term.IsWeapon: false })
         {
             _draft.Notes.Add("to the " + side.Word);
+            return true;
+        }
+        // "Punch with the right into a cat stance": the hand.
+        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { Kind: "stance" or "side" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "in" or "to" && _draft is { Hands: [.., { Hand: null } done], SentenceEnded: false })
+        {
+            _draft.Hands[^1] = done with { Hand = side.Hand };
             return true;
         }
         // "Low block left and you punch": the side of what was just said.

@@ -178,7 +178,7 @@ public sealed partial class Reader
             case "degrees": TakeDegrees(i); break;
             case "amount": TakeAmount(i, lexeme.Number); break;
             case "turnSide": BeginTurnIfDone(i); _draft.TurnSide = lexeme.Side; Note(lexeme, "turn"); break;
-            case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing")); break;
+            case "clock": TakeDirection(i, Heading.FromClock(lexeme.Number), PreviousIs(i, "facing") || TurnsThere(i)); break;
             case "place": TakePlace(i); break;
             case "facing": TakeFacing(i); break;
             case "way": TakeWay(i); break;
