@@ -54,6 +54,8 @@ public sealed partial class Reader
             _draft.SalutesNext = kind == "bow" && _draft is { SentenceEnded: false, Footwork: null, Kick: null, HasTurn: false };
             Begin(!_draft.SentenceEnded && (kind == "land" || ChangesOnlyTheGrip(_draft)) ? Counting.Then : Counting.Own);
         }
+        // "Left rising block into left bow stance, turning to the right": no step was said, but this.
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && lexeme.IsGerund && (Turning.Contains(kind) || kind is "step-back")) (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = (null, null, false);
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
@@ -243,7 +245,7 @@ public sealed partial class Reader
     {
         var kind = footwork.Value;
         if (_draft.IsEmpty || !_draft.HasBody) return false;
-        if (_draft is { StepAssumed: true, SentenceEnded: false } && kind is "step") return false;
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && (kind is "step" || footwork.IsGerund && kind is "step-back" || Turning.Contains(kind) && footwork.IsGerund)) return false;
         // "Attention, then step out …", "feet together, step back into guard".
         var apart = _then && IsFirstMove() || !footwork.IsGerund && _lexemes.IndexOf(footwork) is var starts && starts > 0 && _lexemes[starts - 1].IsStop && NothingCounted && !_draft.IsNumbered;
         if (apart && _draft is { Stance: { } stood, Footwork: null, IsDone: false, SentenceEnded: false } && StanceSet.IsStanding(stood) && kind is "step" or "slide" or "step-back") return true;
