@@ -86,9 +86,13 @@ public sealed partial class Reader
             _lexemes[IndexAfter(i)] = _lexemes[IndexAfter(i)] with { Kind = "filler" };
             return;
         }
-        if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
         // "Left knife-hand block, stepping the right foot back": no step was said, but this.
-        if (_draft is { StepAssumed: true, SentenceEnded: false, IsDone: true } && Previous(SideIndex(i)) is { IsGerund: true, Value: "step" } or { IsGerund: true, Value: "slide" }) (_draft.Foot, _draft.StepAssumed) = (foot, false);
+        if (_draft is { StepAssumed: true, SentenceEnded: false, IsDone: true } && Previous(SideIndex(i)) is { IsGerund: true, Value: "step" or "slide" } && Next(i) is { Kind: "way" })
+        {
+            (_draft.Foot, _draft.StepAssumed) = (foot, false);
+            return;
+        }
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
         // "Stand up on the left leg, right knee up": one leg stands.
         if (_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up" or "knee raised") && Follows(SideIndex(i), "on"))
         {

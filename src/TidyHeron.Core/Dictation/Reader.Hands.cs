@@ -107,7 +107,7 @@ public sealed partial class Reader
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" }) && TechniqueRightBefore(i) && !RestOfSentence(i).Any(l => l.IsHandTechnique || l.Is("handNoun"))))
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;
@@ -120,6 +120,18 @@ public sealed partial class Reader
     {
         var stop = _lexemes.FindLastIndex(i, l => l.IsStop);
         return stop > 0 && !_lexemes[stop].EndsSentence && Previous(stop) is { IsHandTechnique: true } or { Kind: "level" };
+    }
+
+    /// <summary>Whether what hands do later in the sentence is told with a hand, a step or a stance of its own, or with "then".</summary>
+    private bool NothingAheadWantsAHand(int i)
+    {
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
+        {
+            // "…, head block, right hand.", "…, head block with the right".
+            if (_lexemes[k].IsHandTechnique) return _lexemes.Skip(k + 1).TakeWhile(l => !l.EndsSentence).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }] or [{ Plain: "with" }, ..];
+            if (_lexemes[k].Kind is "then" or "tempo" or "side" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
+        }
+        return true;
     }
 
     /// <summary>"The left hand comes back and the right hand punches": what the first of them does meanwhile is a remark.</summary>

@@ -57,8 +57,9 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
-        // "To make a left bow stance": the step does it.
-        if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" })
+        // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot".
+        if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" }
+            || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" } && RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique"))
         {
             Note(_lexemes[i], "filler");
             return i;

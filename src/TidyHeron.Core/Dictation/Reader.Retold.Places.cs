@@ -18,12 +18,12 @@ public sealed partial class Reader
         // "Turn to face the right side of the hall": that wall.
         if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Plain is "of the hall" or "of the room" or "of the dojo" or "of the gym" && Previous(i) is { } faces && faces.Plain.Split(' ')[^1] is "face" or "facing")
             _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = _lexemes[i].Value + " wall" };
-        // "Turn 45 degrees right to left front stance": the way round, and the stance.
-        if (_lexemes[i] is { Kind: "detail", Plain: "left to right" or "right to left" } both && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "degrees" or "amount" }))
+        // "Turn 45 degrees right to left front stance", "block with the left to right front stance": one side, and the stance's.
+        if (_lexemes[i] is { Kind: "detail", Plain: "left to right" or "right to left" } both && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance"))
         {
-            var (round, lead) = (both.Plain.Split(' ')[0], both.Plain.Split(' ')[^1]);
-            _lexemes[i] = both with { Kind = "side", Value = round, Length = round.Length, Plain = round };
-            _lexemes.Insert(i + 1, new Lexeme("filler", "filler", both.Start + round.Length, both.Length - round.Length - lead.Length, "to"));
+            var (first, lead) = (both.Plain.Split(' ')[0], both.Plain.Split(' ')[^1]);
+            _lexemes[i] = both with { Kind = "side", Value = first, Length = first.Length, Plain = first };
+            _lexemes.Insert(i + 1, new Lexeme("filler", "filler", both.Start + first.Length, both.Length - first.Length - lead.Length, "to"));
             _lexemes.Insert(i + 2, new Lexeme("side", lead, both.Start + both.Length - lead.Length, lead.Length, lead));
         }
         // "Then you shift over to the other diagonal: the right foot …": told out after it.
