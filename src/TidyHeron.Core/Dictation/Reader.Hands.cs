@@ -128,7 +128,7 @@ public sealed partial class Reader
         for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
         {
             // "…, head block, right hand.", "…, head block with the right".
-            if (_lexemes[k].IsHandTechnique) return _lexemes.Skip(k + 1).TakeWhile(l => !l.EndsSentence).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }] or [{ Plain: "with" }, ..];
+            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" }, ..];
             if (_lexemes[k].Kind is "then" or "tempo" or "side" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;
@@ -177,6 +177,8 @@ public sealed partial class Reader
         var next = Next(i) is { Kind: "bare" } ? Next(IndexAfter(i)) : Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
         var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" && _draft is { Hands: [.., { Level: null }] };
+        // "Punch at shoulder height into right front stance".
+        said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))
         {
             (_level, _levelLexeme) = (level, lexeme);

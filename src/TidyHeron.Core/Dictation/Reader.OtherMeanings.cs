@@ -16,6 +16,12 @@ public sealed partial class Reader
             Note(lexeme, "filler"); // "raise the sword": the weapon moves, not a foot
             return true;
         }
+        // "Come up with a left block": the hand does, where nobody kneels.
+        if (kind == "rise" && lexeme.Plain.StartsWith("com", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "handNoun" or "level")) is { IsHandTechnique: true } && !IsLow(_draft.Stance ?? Here().Stance))
+        {
+            Note(lexeme, "filler");
+            return true;
+        }
         // "From the salute sink into horse stance": where one comes from.
         if (kind is "bow" or "announce" && Previous(i) is { Kind: "from" })
         {

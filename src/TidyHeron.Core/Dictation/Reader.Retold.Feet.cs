@@ -111,6 +111,7 @@ public sealed partial class Reader
         {
             var word = _text.LastIndexOf("front", down.Start + down.Length - 1, StringComparison.OrdinalIgnoreCase);
             _lexemes[i] = down with { Length = word - down.Start, Plain = "land" };
+            if (StartsSentence(i)) BecomesTerm(i, "footwork", "land");
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.

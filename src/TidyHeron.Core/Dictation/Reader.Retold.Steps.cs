@@ -123,7 +123,7 @@ public sealed partial class Reader
             if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         }
         // "Pivot around to the left", "turns around to the left": like "turn around".
-        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && Next(i) is { Kind: "side" })
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && (_lexemes[i].Plain == "turns" || Next(i) is { Kind: "side" }))
         {
             BecomesTerm(i, "footwork", "turn");
             _lexemes[i] = _lexemes[i] with { Plain = "turn around" };

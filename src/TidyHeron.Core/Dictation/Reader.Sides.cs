@@ -65,7 +65,7 @@ public sealed partial class Reader
             return true;
         }
         // A turn that still wants its side takes it, before a technique does.
-        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" } && !(next is { Kind: "stance" } && Follows(i, "into", "in")))
+        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" } && !(next is { Kind: "stance" } && (Follows(i, "into", "in") || _draft.TurnAmount == 180 && _lexemes[i - 1].Plain == "to")))
         {
             _draft.TurnSide = side;
             return true;
