@@ -55,7 +55,7 @@ public sealed partial class Reader
     private Heading? EyesBefore(Draft draft)
     {
         var looked = draft.Gaze is not null ? draft.LooksFirst ? draft.Gaze : null
-            : _before.Concat(_said).Reverse().TakeWhile(m => m is { Turn: null, Facing: null }).Select(m => m.Gaze).FirstOrDefault(g => g is not null);
+            : _before.Concat(_said).Reverse().TakeWhile(m => m is { Turn: null, Facing: null } && !(m is { Footwork.Way: Way.Left or Way.Right, Stance: not null })).Select(m => m.Gaze).FirstOrDefault(g => g is not null);
         return looked is Gaze.OverShoulder ? Now().Heading + Turn.To(Side.Right, 180) : SideOf(looked) is { } side ? Now().Heading + Turn.To(side, 90) : null;
     }
 }

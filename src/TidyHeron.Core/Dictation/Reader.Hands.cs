@@ -107,7 +107,7 @@ public sealed partial class Reader
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;
@@ -129,7 +129,7 @@ public sealed partial class Reader
         {
             // "…, head block, right hand.", "…, head block with the right".
             if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" }, ..];
-            if (_lexemes[k].Kind is "then" or "tempo" or "side" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
+            if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;
     }

@@ -183,7 +183,7 @@ public sealed partial class Reader
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
         var first = FirstHere(now, out var before);
-        if (first >= SoFar().Moves.Count) return;
+        if (first >= SoFar().Moves.Count || before.Heading.Degrees % 180 != 0) return;
         if (before.Heading + Turn.To(side.Other, 90) != now.Heading && !(SoFar().Moves[first].Turn is { Amount: 270, Side: { } round } && round == side.Other) || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even && SoFar().Moves[first].Turn is null || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
         (draft.TurnSide, draft.TurnAmount) = (side, 180);
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");

@@ -8,6 +8,8 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Low block, pulling the left fist to the hip": what that hand does meanwhile.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && IndexAfter(i) is var pulls and >= 0 && _lexemes[pulls].Is("side") && Next(pulls) is { Kind: "technique", Value: "chamber" }) BecomesSmall(i);
         // "Open them out to the sides.": with what the hands hold, and nothing we have a name for.
         if (_lexemes[i].Plain is "open" or "opens" && StartsSentence(i) && EndOfSentence(i) is var opened && opened - i >= 2 && _lexemes.GetRange(i, opened - i + 1).All(l => l.Is("filler")) && _lexemes[i + 1].Plain is "them" or "it" or "both" or "the") AsNote(i, opened);
         // "The left palm chops": the hand that does it.

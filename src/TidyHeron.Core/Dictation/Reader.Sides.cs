@@ -64,6 +64,12 @@ public sealed partial class Reader
             _draft.Way = side.Way;
             return true;
         }
+        // "The left foot goes to the left and do a back fist": where it goes, no hand.
+        if (previous is { Kind: "footNoun" } && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _draft is { Foot: { } goes, Footwork: null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && goes == side)
+        {
+            _draft.Way = side.Way;
+            return true;
+        }
         // A turn that still wants its side takes it, before a technique does.
         if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" } && !(next is { Kind: "stance" } && (Follows(i, "into", "in") || _draft.TurnAmount == 180 && _lexemes[i - 1].Plain == "to")))
         {

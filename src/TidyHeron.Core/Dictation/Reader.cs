@@ -147,6 +147,7 @@ public sealed partial class Reader
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
                     if (IsFirstMove() && (_draft.Stands || StartsWithFacing(i) && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
+                    _draft.BeginsSentence |= _draft.IsEmpty && _said.Count > 0; // "Same on the other side. Pull the foot back to ready."
                     _then = _together = false;
                     Settle();
                     // "Don't move your feet yet. Now the right foot goes …": until then.
