@@ -102,7 +102,7 @@ public sealed partial class Reader
     {
         var (next, previous) = (Next(i), Previous(i));
         // "You block high with the left, and you strike …".
-        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "then" or "tempo" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
+        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "then" or "tempo" or "together" or "shout" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
         {
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;
@@ -230,6 +230,12 @@ public sealed partial class Reader
             _draft.Foot = side;
             return true;
         }
+        // "Horse stance facing left and strike with the right elbow".
+        if (previous is { Kind: "facing" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "with" or "while" or "as")
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return true;
+        }
         switch (next)
         {
             // "A left step with a jab".
@@ -297,8 +303,15 @@ public sealed partial class Reader
             return true;
         }
         // "Right back fist to the right": where the technique goes.
-        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null)
+        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null or { Kind: "then" or "tempo" or "together" or "shout" })
         {
+            // "Left front stance, left low block to the left" out of the ready position: so one goes there.
+            if (StanceSet.IsStanding(Now().Stance) && _draft is { Stance: { } taken, Lead: { } leads, Footwork: null or "step", Way: null, HasTurn: false, Facing: null, Kick: null } && leads == side && _draft.Hands.TrueForAll(h => h.Hand == side.Hand) && _ways.Stances.Of(taken).Feet == FeetKind.Lead)
+            {
+                (_draft.Footwork, _draft.Way) = ("step", side.Way);
+                _fields[^1] = _fields[^1] with { Field = "way", Assumption = $"Read as going to the {side.Word}.", Instead = $"{side.Word} hand" };
+                return true;
+            }
             _draft.Notes.Add("to the " + side.Word);
             return true;
         }

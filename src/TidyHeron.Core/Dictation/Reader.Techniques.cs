@@ -133,7 +133,7 @@ public sealed partial class Reader
                 continue;
             }
             foreach (var action in move.Hands.Reverse())
-                if (_ways.Vocabulary.Find(action.Technique) is { } term && (term.Family == general.Family || general.Id.Value == "strike" && term.Family is "punch" or "elbow")) return term;
+                if (_ways.Vocabulary.Find(action.Technique) is { } term && (term.Family == general.Family || general.Id.Value == "strike" && (term.Family is "punch" or "elbow" || term.IsWeapon && (term.English.Contains("strike", StringComparison.Ordinal) || term.English.Contains("cut", StringComparison.Ordinal))))) return term;
         }
         return null;
     }
