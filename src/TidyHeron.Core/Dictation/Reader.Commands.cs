@@ -12,7 +12,7 @@ public sealed partial class Reader
     private bool IsCommand(int i, out int end)
     {
         end = i;
-        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and" && !(_lexemes[i - 1].Is("ordinal") && _lexemes[i].Is("again") && IsCountMark(i - 1))) return false;
+        if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and" && !(_lexemes[i].Is("again") && (_lexemes[i - 1].Is("ordinal") || _lexemes[i - 1].Is("countNoun") && i > 1 && _lexemes[i - 2].Is("ordinal")) && _explicitCounts)) return false;
         while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
         // "Again, left.": the side is part of it.
         if (end == i + 1 && _lexemes[i].Is("again") && end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes[end + 1].Is("side") && Alone(end + 1))

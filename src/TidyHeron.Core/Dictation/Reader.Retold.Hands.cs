@@ -8,6 +8,12 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Left fist on the left hip", "left hand at your left hip": as "on the hip".
+        if (_lexemes[i].Is("handNoun", "hand") && Previous(i) is { Kind: "side" } && IndexAfter(i) is var hip and > 0 && _lexemes[hip].Is("side") && Follows(hip, "on", "at", "to", "by") && hip + 1 < _lexemes.Count && _lexemes[hip + 1].Plain is "hip" or "waist")
+        {
+            _lexemes[i] = new Lexeme("technique", "chamber", _lexemes[i].Start, _lexemes[hip + 1].Start + _lexemes[hip + 1].Length - _lexemes[i].Start, "at the hip", TermOf("chamber"));
+            _lexemes.RemoveRange(i + 1, hip + 1 - i);
+        }
         // "Low block, pulling the left fist to the hip": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && IndexAfter(i) is var pulls and >= 0 && _lexemes[pulls].Is("side") && Next(pulls) is { Kind: "technique", Value: "chamber" }) BecomesSmall(i);
         // "Open them out to the sides.": with what the hands hold, and nothing we have a name for.
