@@ -56,6 +56,8 @@ public sealed partial class Reader
         }
         // "Left rising block into left bow stance, turning to the right": no step was said, but this.
         if (_draft is { StepAssumed: true, SentenceEnded: false } && lexeme.IsGerund && (Turning.Contains(kind) || kind is "step-back")) (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = (null, null, false);
+        // "Right knife-hand block, stepping to the left into left back stance".
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && kind == "step" && lexeme.IsGerund && Next(i) is { Kind: "side" } && Follows(IndexAfter(i), "to")) (_draft.Foot, _draft.StepAssumed) = (null, false);
         _then = false;
         _draft.SentenceEnded = false;
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;

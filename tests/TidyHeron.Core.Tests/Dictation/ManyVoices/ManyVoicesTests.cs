@@ -1,0 +1,68 @@
+using Shouldly;
+using TidyHeron.Core.Dictation;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
+
+/// <summary>
+/// Made-up forms told in made-up voices: whatever way one person tells a turn and another a step, a stance or what a hand
+/// does, and in whatever order, the reader understands the form. What each count should come to is known before it is told,
+/// so nobody's judgement is in it; the phrases are common ways of speaking, collected by ear.
+/// </summary>
+public class ManyVoicesTests
+{
+    private const int Counts = 6, VoicesInAHall = 40;
+
+    /// <summary>The forms are the same in each run, so that a failure can be looked at; HERON_VOICES=n tells n times as many.</summary>
+    public static IEnumerable<TheoryDataRow<int>> Halls =>
+        Enumerable.Range(0, 10 * int.Parse(Environment.GetEnvironmentVariable("HERON_VOICES") ?? "1")).Select(h => new TheoryDataRow<int>(h));
+
+    [Theory]
+    [MemberData(nameof(Halls))]
+    public void A_form_told_in_any_voice_is_understood(int hall)
+    {
+        var mistakes = Enumerable.Range(hall * VoicesInAHall, VoicesInAHall).Select(FirstMistake).Where(m => m is not null).ToList();
+        mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes));
+    }
+
+    /// <summary>The first count of a told form that was not understood; none where all were.</summary>
+    internal static string? FirstMistake(int seed)
+    {
+        var random = new Random(seed);
+        var voice = new Voice(random);
+        var form = new MadeUpForm(random).Make(Counts, voice.IsNumbered);
+        var (text, told) = voice.Tell(form);
+        var said = Samples.Say(text);
+        if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => u.Text))}\n  {text.ReplaceLineEndings(" / ")}";
+        var (meant, read) = (form.Select(c => c.Meant).ToList(), Read(said.Form));
+        if (meant.SequenceEqual(read)) return null;
+        var first = Enumerable.Range(0, Math.Max(meant.Count, read.Count)).First(i => meant.ElementAtOrDefault(i) != read.ElementAtOrDefault(i));
+        return $"{seed}: [{told.ElementAtOrDefault(first - 1)}] {told.ElementAtOrDefault(first)}\n  meant {meant.ElementAtOrDefault(first)}\n  read  {read.ElementAtOrDefault(first)}\n  {text.ReplaceLineEndings(" / ")}";
+    }
+
+    /// <summary>What the reader makes of each count, told as <see cref="MadeUpCount.Meant"/> tells it.</summary>
+    private static List<string> Read(Form form)
+    {
+        var reading = Samples.ReadingOf(form);
+        return [.. Enumerable.Range(1, reading.Counts.DefaultIfEmpty().Max()).Select(Count)];
+
+        string Count(int count)
+        {
+            var at = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] == count).ToList();
+            var posture = reading.Walk.Postures[at[^1]];
+            var moves = at.Select(i => form.Moves[i]).ToList();
+            // What the other hand does meanwhile, at the hip, is not told by every phrase.
+            var hands = moves.SelectMany(m => m.Hands).Where(h => h.Technique.Value != "chamber").Select(h => $"{h.Hand?.Word ?? "no"} {Named(h)}");
+            var kicks = moves.Where(m => m.Kick is not null).Select(m => ", " + m.Kick!.Technique.Value);
+            return $"{posture.Heading.Degrees} {posture.Lead?.Word ?? "none"} {posture.Stance.Value.Replace("-stance", "")}, {string.Join(" then ", hands)}{string.Concat(kicks)}{(moves.Any(m => m.Shout) ? ", shout" : "")}";
+        }
+
+        // "Block low" is a block at that height, as well as the low block is.
+        static string Named(HandAction action) => (action.Technique.Value, action.Level) switch
+        {
+            ("block", Level.Low) => "low-block",
+            ("block", Level.High) => "rising-block",
+            var (technique, _) => technique,
+        };
+    }
+}

@@ -1,0 +1,167 @@
+using System.Text.RegularExpressions;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
+
+/// <summary>Somebody who tells forms: with habits of their own, in phrases that the file beside this one holds.</summary>
+internal sealed partial class Voice
+{
+    private static readonly Dictionary<string, string[]> Phrases = ReadPhrases();
+    private static readonly string[] Walls = ["front", "right", "back", "left"], Hours = ["twelve o'clock", "three o'clock", "six o'clock", "nine o'clock"], Winds = ["north", "east", "south", "west"];
+    private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,"];
+    private static readonly string[] English = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
+    private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
+    private static readonly string[] Japanese = ["ichi", "ni", "san", "shi", "go", "roku", "shichi", "hachi"];
+    private static readonly string[] Korean = ["hana", "dul", "set", "net", "daseot", "yeoseot", "ilgop", "yeodeol"];
+
+    private readonly Random _random;
+    private readonly string _call, _your, _person;
+    private readonly bool _isThird;
+    private readonly Dictionary<string, string> _names = [];
+    private readonly Dictionary<string, Func<string>> _values = [];
+
+    /// <summary>A voice with habits drawn by chance.</summary>
+    public Voice(Random random)
+    {
+        _random = random;
+        _call = Any(Calls);
+        _your = Say("your");
+        _isThird = random.NextDouble() < 0.1;
+        _person = Say(_isThird ? "third person" : "person");
+        // Most keep to one language, some mix them.
+        var isPlain = random.Next(3) == 0;
+        foreach (var key in Phrases.Keys.Where(k => k.StartsWith("names ", StringComparison.Ordinal))) _names[key["names ".Length..]] = isPlain ? Phrases[key][0] : Any(Phrases[key]);
+    }
+
+    /// <summary>Whether the counts are called.</summary>
+    public bool IsNumbered => !_call.StartsWith("plain", StringComparison.Ordinal);
+
+    /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
+    public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
+    {
+        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c))).ToList();
+        var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
+        return (string.Join(separator, counts.Prepend(Say("opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+    }
+
+    private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
+
+    /// <summary>One of the ways to say a thing, with what it holds filled in.</summary>
+    private string Say(string name) => Slot().Replace(Any(Phrases[name]), slot => _values.TryGetValue(slot.Groups[1].Value, out var value) ? value() : Say(slot.Groups[1].Value));
+
+    private string Tell(MadeUpCount count)
+    {
+        SetValues(count);
+        var told = Say(count.Going switch
+        {
+            Going.Turn => "told as a turn",
+            Going.OnTheSpot => _isThird ? "told on the spot of somebody" : "told on the spot",
+            Going.SideStep => count is { IsFirst: true, Hands: [{ } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
+            Going.WideStep => "told as a wide step",
+            Going.Kick => "told as a kick",
+            Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
+            _ => "told as a step",
+        });
+        // Sentences within a count need its number to hold them together.
+        told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
+        if (count.Going == Going.Same) return told + ".";
+        if (count.Hands.Count > 1)
+        {
+            (_values["hand"], _values["technique name"]) = (() => count.Hands[1].Hand.Word, () => _names[count.Hands[1].Technique]);
+            SetVerbs(count.Hands[1].Technique);
+            told += Say("second technique");
+        }
+        if (Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" ? "es" : "s"), 1) : _person + told;
+        told = Say("lead-in") + told;
+        if (count.Shout) return told + Say("kiai");
+        _values["other hand"] = () => count.Hands[^1].Hand.Other.Word;
+        return told + (_random.Next(5) == 0 && count.Heading % 90 == 0 ? Say("confirm") : _random.Next(4) == 0 ? Say("remark") : ".");
+    }
+
+    private void SetValues(MadeUpCount count)
+    {
+        var isStraight = count.Heading % 90 == 0;
+        var quarter = count.Heading / 90;
+        // Off the opposite side line "turn right" may be half a turn.
+        var isOpen = count.From % 90 == 0 && !(count.From == 270 && count.Side == Side.Right) && !(count.From == 90 && count.Side == Side.Left);
+        _values["your"] = () => _your;
+        _values["side"] = () => count.Side.Word;
+        _values["foot"] = () => count.Foot.Word;
+        _values["lead"] = () => count.Lead.Word;
+        _values["hand"] = () => count.Hands[0].Hand.Word;
+        _values["amount"] = () => $"{count.Amount}";
+        _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
+        _values["hour"] = () => Hours[quarter];
+        _values["wind"] = () => Winds[quarter];
+        _values["stance name"] = () => _names[count.Stance];
+        _values["a stance"] = () => "a " + _names[count.Stance];
+        _values["kick name"] = () => _names[count.Kick];
+        _values["a kick"] = () => "a " + _names[count.Kick];
+        _values["a"] = () => "a";
+        _values["technique name"] = () => _names[count.Hands[0].Technique];
+        SetVerbs(count.Hands[0].Technique);
+
+        _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
+        _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
+        var tellsTheStep = count.Going is Going.Step or Going.StepBack or Going.Kick;
+        _values["step"] = () => Say(count.Going switch { Going.StepBack => "step back", Going.Turn => "step out", _ => count.FootIsPlain && _random.Next(6) == 0 ? "step forward with either foot" : "step forward" });
+        _values["stepping"] = () => Say(count.Going switch { Going.StepBack => "stepping back", Going.Turn => "stepping out", _ => "stepping forward" });
+        _values["into"] = () => Say(tellsTheStep && _random.Next(2) == 0 ? "into what the step tells" : "into its own");
+        _values["stance"] = () => Say(tellsTheStep && _random.Next(5) < 2 ? "stance the step tells" : "stance");
+        _values["kick"] = () => Say(_random.Next(4) == 0 ? "kick with the rear leg" : "kick");
+    }
+
+    private void SetVerbs(string technique)
+    {
+        var verb = technique switch { "low-block" => ("block low", "blocking low"), "rising-block" => ("block high", "blocking high"), "punch" => ("punch", "punching"), _ => ("", "") };
+        (_values["verb"], _values["verbing"]) = (() => verb.Item1, () => verb.Item2);
+        _values["do"] = () => Say(verb.Item1.Length > 0 && _random.Next(2) == 0 ? "do by its verb" : "do");
+        _values["doing"] = () => Say(verb.Item2.Length > 0 && _random.Next(2) == 0 ? "doing by its verb" : "doing");
+        _values["aimed"] = () => MadeUpForm.Blocks.Contains(technique) || _random.Next(5) < 3 ? _names[technique] : Say("aimed");
+    }
+
+    /// <summary>A count with its number before it, as this voice calls them.</summary>
+    private string Called(int i, int of, string told)
+    {
+        told = Article().Replace(told, m => "aeiou".Contains(m.Groups[1].Value[0], StringComparison.Ordinal) ? $"an {m.Groups[1].Value}" : $"a {m.Groups[1].Value}");
+        var call = _call switch
+        {
+            "plain" => i == 0 ? "" : Say("connect"),
+            "plain, without commas" => i == 0 ? "First " : i == of - 1 ? "Finally, " : Say("connect without commas"),
+            "In the first move" => $"In the {Ordinals[i]} {Any<string>(["move", "movement", "count"])} ",
+            "First," => $"{Capital(Ordinals[i])}, ",
+            "Ichi," => $"{Capital(Japanese[i])}, ",
+            "Hana," => $"{Capital(Korean[i])}, ",
+            "One," => $"{Capital(English[i])}, ",
+            _ => $"{_call.Replace("one", English[i], StringComparison.Ordinal).Replace("1", $"{i + 1}", StringComparison.Ordinal)} ",
+        };
+        return call.Length == 0 || char.IsDigit(call.TrimStart('(')[0]) ? call + Capital(told) : call + told;
+    }
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+
+    private static Dictionary<string, string[]> ReadPhrases()
+    {
+        var phrases = new Dictionary<string, List<string>>();
+        var name = "";
+        foreach (var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Dictation", "ManyVoices", "phrases.txt")).Where(l => l.Length > 0 && l[0] != '#'))
+            if (line.StartsWith("== ", StringComparison.Ordinal)) phrases[name = line[3..]] = [];
+            else phrases[name].Add(line == "(nothing)" ? "" : line);
+        return phrases.ToDictionary(p => p.Key, p => p.Value.ToArray());
+    }
+
+    [GeneratedRegex(@"\{([^}]+)\}")]
+    private static partial Regex Slot();
+
+    [GeneratedRegex(@"(?<=\. )[a-z]")]
+    private static partial Regex Sentence();
+
+    [GeneratedRegex(@"\ban? (\w+)")]
+    private static partial Regex Article();
+
+    [GeneratedRegex(@"^(step |turn |move (the|your|my|left|right)|bring |slide |put |take |do |make |pivot |rotate |kick |without moving)")]
+    private static partial Regex Imperative();
+
+    [GeneratedRegex(@"^\w+")]
+    private static partial Regex FirstWord();
+}
