@@ -211,6 +211,12 @@ public sealed partial class Reader
             _draft.Foot = foot;
             return;
         }
+        // "Step forward with the left foot sinking into front stance": the step's.
+        if (next is { Kind: "footwork", Value: "shift" or "drop" } && (Follows(SideIndex(i), "with") || Previous(SideIndex(i)) is { Kind: "footwork" }) && _draft is { Footwork: "step" or "step-back" or "slide", Foot: null, SentenceEnded: false })
+        {
+            _draft.Foot = foot;
+            return;
+        }
         if (next is { Kind: "footwork" })
         {
             (_foot, _limbLexeme) = (foot, _lexemes[i]);

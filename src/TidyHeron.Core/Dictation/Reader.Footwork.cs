@@ -20,6 +20,14 @@ public sealed partial class Reader
         }
         // "Right foot comes down": one word of several, with its foot in it.
         if (_side is { } itself && lexeme.Plain.Split(' ') is ["foot" or "leg", ..]) (_foot, _limbLexeme, _side) = (itself, lexeme, null);
+        // "Front kick, land sinking into front stance": how the foot comes down.
+        if (kind is "shift" or "drop" && lexeme.IsGerund && _draft is { Kick.Landing: not null, Footwork: null, SentenceEnded: false })
+        {
+            Note(lexeme, "footwork");
+            return;
+        }
+        // "The right foot goes to the right, sinking into cat stance": it steps.
+        if (kind is "shift" or "drop" && lexeme.IsGerund && _draft is { Footwork: null, Foot: not null, Way: not null, SentenceEnded: false }) _draft.Footwork = "step";
         if (SaysSomethingElse(i) || kind == "land" && ComesDown(i) || StepsDown(i) || StampsDown(i)) return;
         // "Turn ninety degrees, pulling the left foot around": how the turn goes.
         if (kind == "pull-together" && (_draft.HasTurn || _draft.IsTurning) && _draft is { IsDone: false, SentenceEnded: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round"))
@@ -69,7 +77,7 @@ public sealed partial class Reader
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind is "lift-foot" or "stomp") _draft.Footwork = kind; // "stand up, lift the left knee"
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
-        else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null }) { } // "the left foot travels out and we sit in a back stance": it steps
+        else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null } || kind is "shift" or "drop" && (lexeme.IsGerund || StanceComes(i) && i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { Footwork: "step" or "step-back" or "slide", SentenceEnded: false }) { } // "the left foot travels out and we sit in a back stance", "step forward, sinking into front stance": it steps
         else if (kind is "step" && _draft is { Footwork: "shift", Foot: null, IsDone: false } && _foot is not null) _draft.Footwork = kind; // "shift forward, right foot steps up"
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         // "Jump up and spin once around to the left, land in horse": in the air.
@@ -264,11 +272,13 @@ public sealed partial class Reader
         if (_then && Turning.Contains(kind) && _draft is { Footwork: "pull-together", Facing: not null, IsDone: false, SentenceEnded: false }) return true;
         // "The left foot slides in to the right foot, then it steps forward": the same foot, in one go.
         if (_draft is { Footwork: "pull-together", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } && kind is "step" && _lexemes.IndexOf(footwork) is var goes && goes > 0 && _lexemes[goes - 1].Plain == "it") return false;
+        // "Low block, stepping forward, sinking into front stance": how the step ends.
+        if (_draft is { IsDone: true, Stance: null, SentenceEnded: false } && kind is "shift" or "drop" && _lexemes.IndexOf(footwork) is var sinks && StanceComes(sinks) && (footwork.IsGerund || sinks > 0 && _lexemes[sinks - 1].Plain == "and")) return false;
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.
             var meanwhile = _together || footwork.IsGerund || kind is "stay" || kind is "slide" or "step" && SaidWith(_lexemes.IndexOf(footwork));
-            return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay";
+            return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay" and not "drop";
         }
         if (_draft.Footwork is "rise" && kind is "step" or "step-back") return !footwork.IsGerund || _draft.SentenceEnded; // "stand up bringing the left foot to the right"
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;

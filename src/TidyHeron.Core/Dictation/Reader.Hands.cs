@@ -97,7 +97,7 @@ public sealed partial class Reader
             return;
         }
         var backward = Follows(SideIndex(i), "with", "using", "by") || Follows(i, "with", "using", "by");
-        var ends = backward && !_draft.SentenceEnded && next is not { IsHandTechnique: true } and not { Kind: "level" };
+        var ends = backward && !_draft.SentenceEnded && (next is not { IsHandTechnique: true } and not { Kind: "level" } || _lexemes[i + 1].Plain is "with" or "plus");
         if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
         {
             _draft.Hands[^1] = action with { Hand = hand };
@@ -107,7 +107,7 @@ public sealed partial class Reader
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } or { IsGerund: true } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by" or "with" or "plus") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;
@@ -128,7 +128,7 @@ public sealed partial class Reader
         for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
         {
             // "…, head block, right hand.", "…, head block with the right".
-            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" }, ..];
+            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
             if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;
@@ -176,7 +176,7 @@ public sealed partial class Reader
         if (_level == level && i > 0 && _levelLexeme == _lexemes[i - 1]) return; // "low to the knee": said twice
         var next = Next(i) is { Kind: "bare" } ? Next(IndexAfter(i)) : Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
-        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" && _draft is { Hands: [.., { Level: null }] };
+        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" or "plus" && _draft is { Hands: [.., { Level: null }] };
         // "Punch at shoulder height into right front stance".
         said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

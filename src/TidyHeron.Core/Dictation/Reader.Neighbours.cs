@@ -40,6 +40,10 @@ public sealed partial class Reader
         return true;
     }
 
+    /// <summary>Whether nothing but those and the number of the count does.</summary>
+    private bool OnlySmallWordsAndACallBefore(int i) =>
+        Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.IsStop || l.Kind is "filler" or "then" or "number" or "countNoun" or "countWord" or "ordinal");
+
     private Lexeme? NextPastLevels(int i)
     {
         var at = IndexAfter(i);

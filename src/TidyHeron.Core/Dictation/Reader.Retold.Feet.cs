@@ -63,7 +63,7 @@ public sealed partial class Reader
             BecomesTerm(lands + 1, "footwork", "land");
         }
         // "Right front kick and step back with it": where the foot that kicked goes.
-        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it" && Alone(i + 2) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "footNoun") is { IsKick: true })
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it" && Next(i + 2) is null or { Kind: "shout" } && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "footwork") is { IsKick: true })
         {
             _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };
             BecomesSmall(i + 1);

@@ -29,7 +29,7 @@ public sealed partial class Reader
         // "Then you shift over to the other diagonal: the right foot …": told out after it.
         if (_lexemes[i].Plain is "diagonal" or "corner" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footNoun" or "relFoot") && ClauseOf(i).Any(l => l.Is("footwork"))) AsNote(FirstOfClause(i), i);
         // "To your left, walking stance, low block", "to the left with the left leg, back stance": one turns there.
-        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") || _lexemes[i + 1].Plain == "with" && Next(IndexAfter(i)) is { Kind: "footNoun" } && Alone(IndexAfter(IndexAfter(i))))
+        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") || _lexemes[i + 1].Plain == "with" && Next(IndexAfter(i)) is { Kind: "footNoun" } && Alone(IndexAfter(IndexAfter(i))))
             && RestOfSentence(i).FirstOrDefault(l => l.Kind is "stance" or "technique" or "footwork" or "degrees" or "amount" or "turnSide" or "gaze") is { Kind: "stance", Term: { } lineUp } && _ways.Stances.Of(lineUp.Id).Feet == FeetKind.Lead)
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
         // "Turn to shomen": the front, no strike.

@@ -101,7 +101,7 @@ public sealed partial class Reader
         // "Front now, left low block": to it.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "now") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
         // "Step out with the left foot so that you're standing in a horse stance": the stance of that step.
-        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")))
+        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "technique" or "degrees"))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);

@@ -71,7 +71,7 @@ public sealed partial class Reader
             return true;
         }
         // A turn that still wants its side takes it, before a technique does.
-        if (previous is { Kind: "degrees" or "amount" } && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" } && !(next is { Kind: "stance" } && (Follows(i, "into", "in") || _draft.TurnAmount == 180 && _lexemes[i - 1].Plain == "to")))
+        if (previous is { Kind: "degrees" or "amount" } && !AndBefore(i) && _draft is { TurnSide: null, TurnAmount: not null } && next is not { Kind: "footNoun" or "handNoun" } && !(next is { Kind: "stance" } && (Follows(i, "into", "in") || _draft.TurnAmount == 180 && _lexemes[i - 1].Plain == "to")))
         {
             _draft.TurnSide = side;
             return true;
@@ -88,7 +88,7 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return true;
         }
-        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
+        if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } or { IsGerund: true, Value: "shift" or "drop" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
             && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain is "to" or "a" or "an"))
         {
             _draft.Way = side.Way;
@@ -135,6 +135,12 @@ public sealed partial class Reader
         if (previous is { IsHandTechnique: true, Term.IsWeapon: true } && Follows(i, "to") && next is null or { IsHandTechnique: true, Term.IsWeapon: false })
         {
             _draft.Notes.Add("to the " + side.Word);
+            return true;
+        }
+        // "Rising block with the left with an inside block of the right arm": the hand of the first.
+        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { IsHandTechnique: true } && _lexemes[i + 1].Plain is "with" or "plus" && _draft is { Hands: [.., { Hand: null } former], SentenceEnded: false })
+        {
+            _draft.Hands[^1] = former with { Hand = side.Hand };
             return true;
         }
         // "Punch with the right into a cat stance": the hand.
@@ -244,7 +250,7 @@ public sealed partial class Reader
                 (_foot, _limbLexeme) = (side, lexeme);
                 return true;
             case { Kind: "footNoun" or "handNoun" }:
-            case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with"):
+            case { Kind: "technique" } when previous is not { Kind: "footwork" } || !IsTurnWord(previous) || Follows(i, "with") || AndBefore(i):
             case { Kind: "level" } when !IsTurnWord(previous):
                 (_side, _sideLexeme) = (side, lexeme);
                 return true;
@@ -351,6 +357,9 @@ public sealed partial class Reader
         var end = other + 1 < _lexemes.Count && _lexemes[other + 1].Is("handNoun") ? other + 1 : other;
         return Next(end) is null ? end : -1;
     }
+
+    /// <summary>"Turn around and make a right hammer fist": whether "and" stands before it, with nothing but small words between.</summary>
+    private bool AndBefore(int i) => Backward(i).TakeWhile(l => l.Is("filler")).Any(l => l.Plain == "and");
 
     private static bool IsTurnWord(Lexeme? lexeme) => lexeme is { Kind: "footwork" } && Turning.Contains(lexeme.Value);
 }

@@ -3,7 +3,7 @@ using TidyHeron.Core.Notation;
 namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 
 /// <summary>The ways in which a count of a made-up form moves.</summary>
-internal enum Going { Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same }
+internal enum Going { Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same, Diagonal, KickBack, ThreeSteps }
 
 /// <summary>One count of a made-up form: how one gets there, and what it comes to.</summary>
 internal sealed record MadeUpCount
@@ -51,6 +51,11 @@ internal sealed class MadeUpForm(Random random)
     /// <param name="isNumbered">Whether each is called: only then do a kick and what the hands do after it surely share a count.</param>
     public List<MadeUpCount> Make(int counts, bool isNumbered) => [.. Enumerable.Range(0, counts).Select(i => _last = Next(i == counts - 1, isNumbered))];
 
+    /// <summary>What each count should come to: three for three steps that are told at once.</summary>
+    public static IEnumerable<string> MeantBy(IEnumerable<MadeUpCount> form) => form.SelectMany(c => c.Going == Going.ThreeSteps ? [Stepped(c, c.Foot), Stepped(c, c.Foot.Other), c.Meant] : new[] { c.Meant });
+
+    private static string Stepped(MadeUpCount count, Side foot) => (count with { Lead = foot, Hands = [(foot, count.Hands[0].Technique)], Shout = false }).Meant;
+
     private MadeUpCount Next(bool isLast, bool isNumbered)
     {
         var going = Choose(isNumbered);
@@ -62,41 +67,47 @@ internal sealed class MadeUpForm(Random random)
 
         var (from, had) = (_heading, _stance is not ("ready" or "horse"));
         var side = Any(Side.Left, Side.Right);
-        var amount = going switch { Going.SideStep => 90, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
+        var amount = going switch { Going.SideStep => 90, Going.Diagonal => 45, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
         _heading = ((_heading + (side == Side.Left ? -amount : amount)) % 360 + 360) % 360;
         var foot = going switch
         {
-            Going.Step or Going.Kick when had => _lead.Other,
+            Going.Step or Going.Kick or Going.KickBack or Going.ThreeSteps when had => _lead.Other,
             Going.StepBack or Going.OnTheSpot => _lead,
-            Going.SideStep => side,
+            Going.SideStep or Going.Diagonal => side,
             Going.Turn when amount == 90 && Perhaps(0.7) => side,
             _ => Any(Side.Left, Side.Right),
         };
-        if (going != Going.OnTheSpot)
+        if (going == Going.ThreeSteps)
+        {
+            _lead = foot;
+        }
+        else if (going is not (Going.OnTheSpot or Going.KickBack))
         {
             _lead = going == Going.StepBack ? foot.Other : foot;
             // A foot that leads and is drawn back into a cat stance may lead still.
             _stance = going == Going.WideStep ? "horse" : Any(Stances) is var stance && stance == "cat" && going == Going.StepBack ? "front" : stance;
         }
-        var hand = Perhaps(0.7) ? _lead : _lead.Other;
+        var hand = going == Going.ThreeSteps || Perhaps(0.7) ? _lead : _lead.Other;
         var technique = Any(Techniques);
-        List<(Side, string)> hands = [(hand, technique)];
-        if (going != Going.Kick && Perhaps(0.25)) hands.Add((hand.Other, Any(Techniques.Where(t => t != technique).ToArray())));
+        List<(Side, string)> hands = going == Going.KickBack ? [] : [(hand, going == Going.ThreeSteps ? Any("punch", "rising-block", "low-block") : technique)];
+        if (going is not (Going.Kick or Going.KickBack or Going.ThreeSteps) && Perhaps(0.25)) hands.Add((hand.Other, Any(Techniques.Where(t => t != technique).ToArray())));
         return new MadeUpCount
         {
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
-            Hands = hands, Kick = going == Going.Kick ? Any("front-kick", "front-kick", "side-kick", "roundhouse-kick") : "", Shout = isLast && Perhaps(0.6),
+            Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Any("front-kick", "front-kick", "side-kick", "roundhouse-kick") : "", Shout = isLast && Perhaps(0.6),
         };
     }
 
     private Going Choose(bool isNumbered)
     {
         if (_last is null) return Any(Going.Turn, Going.Step, Going.SideStep);
-        var going = _stance == "horse" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.Kick);
+        var going = _stance == "horse" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Diagonal, Going.KickBack, Going.ThreeSteps, Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.Kick);
         return going switch
         {
             // "To the left" off a side line is the hall's for some and the performer's for others.
             Going.SideStep when _heading % 180 != 0 => Going.Turn,
+            Going.Diagonal when _heading % 90 != 0 => Going.Step,
+            Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
             Going.Same when _last is not { Going: Going.Step, Hands.Count: 1 } => Going.Step,
             Going.Kick when !isNumbered => Going.Step,
             _ => going,

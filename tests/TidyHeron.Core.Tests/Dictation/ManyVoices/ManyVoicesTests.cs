@@ -34,7 +34,7 @@ public class ManyVoicesTests
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);
         if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => u.Text))}\n  {text.ReplaceLineEndings(" / ")}";
-        var (meant, read) = (form.Select(c => c.Meant).ToList(), Read(said.Form));
+        var (meant, read) = (MadeUpForm.MeantBy(form).ToList(), Read(said.Form));
         if (meant.SequenceEqual(read)) return null;
         var first = Enumerable.Range(0, Math.Max(meant.Count, read.Count)).First(i => meant.ElementAtOrDefault(i) != read.ElementAtOrDefault(i));
         return $"{seed}: [{told.ElementAtOrDefault(first - 1)}] {told.ElementAtOrDefault(first)}\n  meant {meant.ElementAtOrDefault(first)}\n  read  {read.ElementAtOrDefault(first)}\n  {text.ReplaceLineEndings(" / ")}";

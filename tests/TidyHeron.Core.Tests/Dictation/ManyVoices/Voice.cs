@@ -58,13 +58,16 @@ internal sealed partial class Voice
             Going.OnTheSpot => _isThird ? "told on the spot of somebody" : "told on the spot",
             Going.SideStep => count is { IsFirst: true, Hands: [{ } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
+            Going.Diagonal => "told as a diagonal step",
+            Going.KickBack => "told as a kick that comes back",
+            Going.ThreeSteps => "told as three steps",
             Going.Kick => "told as a kick",
             Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
             _ => "told as a step",
         });
         // Sentences within a count need its number to hold them together.
         told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
-        if (count.Going == Going.Same) return told + ".";
+        if (count.Going is Going.Same or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
         if (count.Hands.Count > 1)
         {
             (_values["hand"], _values["technique name"]) = (() => count.Hands[1].Hand.Word, () => _names[count.Hands[1].Technique]);
@@ -87,8 +90,9 @@ internal sealed partial class Voice
         _values["your"] = () => _your;
         _values["side"] = () => count.Side.Word;
         _values["foot"] = () => count.Foot.Word;
+        _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
-        _values["hand"] = () => count.Hands[0].Hand.Word;
+        _values["hand"] = () => count.Hands.Count > 0 ? count.Hands[0].Hand.Word : "";
         _values["amount"] = () => $"{count.Amount}";
         _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
         _values["hour"] = () => Hours[quarter];
@@ -98,8 +102,11 @@ internal sealed partial class Voice
         _values["kick name"] = () => _names[count.Kick];
         _values["a kick"] = () => "a " + _names[count.Kick];
         _values["a"] = () => "a";
-        _values["technique name"] = () => _names[count.Hands[0].Technique];
-        SetVerbs(count.Hands[0].Technique);
+        if (count.Hands is [var first, ..])
+        {
+            _values["technique name"] = () => _names[first.Technique];
+            SetVerbs(first.Technique);
+        }
 
         _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
         _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
