@@ -36,6 +36,8 @@ internal sealed class Draft
     public bool Drawn { get; set; }
     /// <summary>It was begun with its sentence.</summary>
     public bool BeginsSentence { get; set; }
+    /// <summary>"With a low block, step forward": what the hands do was told before what the feet do.</summary>
+    public bool HandsFirst { get; set; }
     /// <summary>It was begun with "then": the second half of one number.</summary>
     public bool AfterThen { get; set; }
     /// <summary>"Off the line": the foot goes aside, the body does not turn.</summary>

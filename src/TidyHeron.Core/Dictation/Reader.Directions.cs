@@ -10,6 +10,12 @@ public sealed partial class Reader
     {
         // "Spinning back fist, turning 360 left": how far the turn goes that this move has begun.
         if (_draft is { IsTurning: true, HasTurn: false, SentenceEnded: false }) return;
+        // "Low block as you make a quarter turn", "… as you about face".
+        if (_together && _draft is { IsDone: true, HasTurn: false, Stance: null, SentenceEnded: false } && Previous(i) is { Kind: "together" }) return;
+        // "With a low block, make a quarter turn to the left".
+        if (IsToldFirst(i) || _draft is { HandsFirst: true, TurnAmount: null, Stance: null, SentenceEnded: false }) return;
+        // "Low block as you swing around 90 degrees": less than half a turn.
+        if (_draft is { TurnedAround: true, IsTurning: true, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) return;
         // "Low block, stepping 45 degrees to the left".
         if (_draft is { TurnAmount: null, SentenceEnded: false } && Previous(i) is { IsGerund: true, Value: "step" or "slide" }) return;
         // "Punch in bow stance, turning left 90 degrees".
@@ -202,7 +208,7 @@ public sealed partial class Reader
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");
             return;
         }
-        if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn) && !PreviousIs(i, "facing"))
+        if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn || Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && _draft is { Footwork: "step", IsDone: false }) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
@@ -245,7 +251,7 @@ public sealed partial class Reader
     }
 
     /// <summary>"Punch in back stance, turning to six o'clock", "…, turning to face the back wall": told after what is done.</summary>
-    private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", IsGerund: true, Value: "turn" or "pivot" or "spin" };
+    private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } turn && (turn.IsGerund || IndexBefore(i) > 0 && _lexemes[IndexBefore(i) - 1].Is("together"));
 
     /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
     private bool NowThere(int i) => StartsSentence(i) && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");
@@ -359,9 +365,10 @@ public sealed partial class Reader
         }
         if (_draft.Footwork == "pull-together" && way == Way.Back) _draft.PulledBack = true;
         _draft.CameBack |= way == Way.Back && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" or "coming";
-        // "Low block, stepping the right foot back": how the stance before it is come to.
-        if (way == Way.Back && _draft is { Footwork: "step" or "slide", Foot: not null, Way: null, SentenceEnded: false } && Previous(i) is { Kind: "footNoun" } && _lexemes.Skip(FirstOfClause(i)).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork", IsGerund: true })
+        // "Low block, stepping the right foot back", "low block as you take a step backwards": how the stance before it is come to.
+        if (way == Way.Back && _draft is { Footwork: "step" or "slide", Way: null, SentenceEnded: false } && (_draft.Foot is not null && Previous(i) is { Kind: "footNoun" } && _lexemes.Skip(FirstOfClause(i)).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork", IsGerund: true } || MovesMeanwhile(i) || _draft is { HandsFirst: true, Stance: null }))
             _draft.Footwork = _draft.Footwork == "step" ? "step-back" : "slide-back";
+        if (_draft is { HandsFirst: true, Footwork: null, Foot: not null, Stance: null, SentenceEnded: false }) _draft.Footwork = way == Way.Back ? "step-back" : "step";
         if (_draft.IsDone || _draft.Stance is not null || _draft.Footwork == "pull-together") return;
         _draft.Way ??= way;
         _draft.Footwork ??= way is Way.Back ? "step-back" : "step";

@@ -131,8 +131,8 @@ public sealed partial class Reader
             (_draft.Footwork, _draft.Foot, _then) = (came == foot ? "step" : null, foot, false);
             return;
         }
-        // "Thrust, sliding the left foot up": the foot of the verb right before it.
-        if (_draft is { Footwork: not null, Foot: null, IsDone: true, SentenceEnded: false } && Previous(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i) is { IsGerund: true })
+        // "Thrust, sliding the left foot up", "thrust as you move the left foot": the foot of the verb right before it.
+        if (_draft is { Footwork: not null, Foot: null, IsDone: true, SentenceEnded: false } && (Previous(_lexemes[i].Kind == "footNoun" ? SideIndex(i) : i) is { IsGerund: true } || MovesMeanwhile(i)))
         {
             _draft.Foot = foot;
             return;
@@ -222,7 +222,7 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
-        if (_draft is { IsOpening: true, SentenceEnded: true } or { SentenceEnded: true, Footwork: "stay", IsNumbered: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward)
+        if (_draft is { IsOpening: true, SentenceEnded: true } or { SentenceEnded: true, Footwork: "stay", IsNumbered: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward && !IsToldFirst(SideIndex(i)) && _draft is not { HandsFirst: true, Foot: null, Stance: null })
         {
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);
@@ -234,6 +234,13 @@ public sealed partial class Reader
         if (_draft.Foot is { } already && already != foot && !Follows(SideIndex(i), "to", "against")) _draft.SecondFoot = foot;
         if (_draft.Foot is null) _draft.Foot = foot;
         // A second foot in the same breath is where the first one goes to ("left foot to the right foot").
+    }
+
+    /// <summary>"… as you take a step back": whether the word of movement right before goes on while the hands work.</summary>
+    private bool MovesMeanwhile(int i)
+    {
+        var verb = _lexemes.FindLastIndex(i, l => l.Is("footwork"));
+        return verb > 0 && _lexemes[verb - 1].Is("together") && _lexemes.GetRange(verb, i - verb).TrueForAll(l => l.Kind is "footwork" or "filler" or "side" or "footNoun" or "way");
     }
 
     private bool StanceRightBefore(int i)

@@ -272,6 +272,10 @@ public sealed partial class Reader
         if (_then && Turning.Contains(kind) && _draft is { Footwork: "pull-together", Facing: not null, IsDone: false, SentenceEnded: false }) return true;
         // "The left foot slides in to the right foot, then it steps forward": the same foot, in one go.
         if (_draft is { Footwork: "pull-together", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } && kind is "step" && _lexemes.IndexOf(footwork) is var goes && goes > 0 && _lexemes[goes - 1].Plain == "it") return false;
+        if (IsToldFirst(_lexemes.IndexOf(footwork))) return false;
+        if (_draft is { HandsFirst: true, Stance: null, SentenceEnded: false } && (_draft.Footwork is null || _draft.IsTurning && !Turning.Contains(kind))) return false;
+        // "Low block as you turn left, stepping with the left foot into front stance".
+        if (_draft is { IsDone: true, IsTurning: true, Foot: null, Stance: null, SentenceEnded: false } && kind is "step" && footwork.IsGerund) return false;
         // "Low block, stepping forward, sinking into front stance": how the step ends.
         if (_draft is { IsDone: true, Stance: null, SentenceEnded: false } && kind is "shift" or "drop" && _lexemes.IndexOf(footwork) is var sinks && StanceComes(sinks) && (footwork.IsGerund || sinks > 0 && _lexemes[sinks - 1].Plain == "and")) return false;
         if (_draft.IsDone)
@@ -292,6 +296,17 @@ public sealed partial class Reader
         // Two steps in one breath are two moves; a turn and a step are one.
         return _draft.Footwork is not null && !_draft.IsTurning && !Turning.Contains(kind) && !footwork.IsGerund
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
+    }
+
+    /// <summary>"With a low block, step forward": whether what the hands do was told before what the feet do.</summary>
+    private bool IsToldFirst(int i)
+    {
+        if (_draft is not { IsDone: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, SentenceEnded: false }) return false;
+        var first = i;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
+        while (i > first && _lexemes[i - 1].Is("filler")) i--;
+        var said = _lexemes.GetRange(first, i - first).SkipWhile(l => l.IsStop || l.Kind is "number" or "countNoun" or "countWord" or "ordinal" or "then" || l.Is("filler") && l.Plain != "with").ToList();
+        return _draft.HandsFirst = said is [{ Plain: "with" }, ..] && said.Count(l => l.IsStop) == 1 && said[^1].IsStop;
     }
 
     /// <summary>"Thrust with a small step of the left foot": what goes along with it.</summary>

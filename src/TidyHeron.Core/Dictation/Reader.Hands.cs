@@ -96,7 +96,7 @@ public sealed partial class Reader
             _draft.Hands[^1] = bare with { Hand = hand };
             return;
         }
-        var backward = Follows(SideIndex(i), "with", "using", "by") || Follows(i, "with", "using", "by");
+        var backward = Follows(SideIndex(i), "with", "using", "by", "of") || Follows(i, "with", "using", "by");
         var ends = backward && !_draft.SentenceEnded && (next is not { IsHandTechnique: true } and not { Kind: "level" } || _lexemes[i + 1].Plain is "with" or "plus");
         if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
         {
@@ -107,7 +107,7 @@ public sealed partial class Reader
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } or { IsGerund: true } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by" or "with" or "plus") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is null && _lexemes[i + 1].Plain.StartsWith("with ", StringComparison.Ordinal) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } or { IsGerund: true } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by" or "with" or "plus") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;

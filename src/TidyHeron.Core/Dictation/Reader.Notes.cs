@@ -57,6 +57,12 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
+        // "Let the left foot step out": it does.
+        if (_lexemes[i].Plain is "let the" or "let your" && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && _lexemes[i + 3].Is("footwork"))
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot".
         if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" }
             || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" } && (Next(i)!.Plain is "turn around" or "about turn" or "step back" or "step forward" or "take one step forward" or "take a step forward" or "take a step back" || Next(i) is { Plain: "take one step" or "step through" } || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))

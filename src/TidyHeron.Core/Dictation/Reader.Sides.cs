@@ -138,7 +138,7 @@ public sealed partial class Reader
             return true;
         }
         // "Rising block with the left with an inside block of the right arm": the hand of the first.
-        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { IsHandTechnique: true } && _lexemes[i + 1].Plain is "with" or "plus" && _draft is { Hands: [.., { Hand: null } former], SentenceEnded: false })
+        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { IsHandTechnique: true } or { Kind: "level" } && _lexemes[i + 1].Plain is "with" or "plus" && _draft is { Hands: [.., { Hand: null } former], SentenceEnded: false })
         {
             _draft.Hands[^1] = former with { Hand = side.Hand };
             return true;

@@ -27,7 +27,7 @@ public sealed partial class Reader
             return;
         }
         // "…, low block; weight on the back leg, cat stance.": how one stands then.
-        if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && Clauses(i).All(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" || l.IsStop)) _draft.SentenceEnded = false;
+        if (_draft is { SentenceEnded: true, IsDone: true, Stance: null } && (_draft.Footwork ?? _draft.Foot?.Word) is not null && EndsInSemicolon(i) && _lexemes.GetRange(FirstOfClause(i), i - FirstOfClause(i) + 1).TrueForAll(l => l.Kind is "stance" or "side" or "filler" or "detail" or "support" or "relFoot" or "footNoun" or "way" or "lead" or "shout" or "tempo")) _draft.SentenceEnded = false;
         if (_draft.Stance is not null && (_draft.SentenceEnded || _draft.IsDone || _then)) Begin(Counting.Own);
         else if (_draft.SentenceEnded && (_draft.IsDone || _draft is { Footwork: "stay", IsNumbered: true, Shout: true })) Begin(Counting.Own); // "count eight, shout and clap. Feet together."
         else if (_draft.Footwork is "bow" or "announce" || _draft is { Footwork: "return", SentenceEnded: true } && shape.Feet == FeetKind.Lead) Begin(Counting.Own);

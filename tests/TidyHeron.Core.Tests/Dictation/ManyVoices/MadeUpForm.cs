@@ -27,16 +27,20 @@ internal sealed record MadeUpCount
     public string Kick { get; init; } = "";
     public bool Shout { get; init; }
 
+    /// <summary>Whether a technique is done with the staff: both hands hold it.</summary>
+    private static bool IsOfTheStaff(string technique) => technique.StartsWith("staff-", StringComparison.Ordinal);
+
     /// <summary>What the reader should have understood, in one line.</summary>
-    public string Meant => $"{Heading} {(Stance == "horse" ? "none" : Lead.Word)} {Stance}, {string.Join(" then ", Hands.Select(h => $"{h.Hand.Word} {h.Technique}"))}{(Kick.Length > 0 ? ", " + Kick : "")}{(Shout ? ", shout" : "")}";
+    public string Meant => $"{Heading} {(Stance == "horse" ? "none" : Lead.Word)} {Stance}, {string.Join(" then ", Hands.Select(h => $"{(IsOfTheStaff(h.Technique) ? "no" : h.Hand.Word)} {h.Technique}"))}{(Kick.Length > 0 ? ", " + Kick : "")}{(Shout ? ", shout" : "")}";
 }
 
-/// <summary>Makes up forms: any sequence of counts that a body can do.</summary>
-internal sealed class MadeUpForm(Random random)
+/// <summary>Makes up forms: any sequence of counts that a body can do, with a staff or without.</summary>
+internal sealed class MadeUpForm(Random random, bool isArmed)
 {
     private static readonly string[] Stances = ["front", "front", "front", "back", "cat", "short-front", "bow"];
     internal static readonly string[] Blocks = ["low-block", "rising-block", "inside-block", "outside-block", "knife-hand-block", "palm-block"];
     private static readonly string[] Techniques = [.. Blocks, "punch", "back-fist", "hammer-fist"];
+    private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike"];
 
     private MadeUpCount? _last;
     private int _heading;
@@ -88,9 +92,9 @@ internal sealed class MadeUpForm(Random random)
             _stance = going == Going.WideStep ? "horse" : Any(Stances) is var stance && stance == "cat" && going == Going.StepBack ? "front" : stance;
         }
         var hand = going == Going.ThreeSteps || Perhaps(0.7) ? _lead : _lead.Other;
-        var technique = Any(Techniques);
+        var technique = Any(isArmed ? StaffTechniques : Techniques);
         List<(Side, string)> hands = going == Going.KickBack ? [] : [(hand, going == Going.ThreeSteps ? Any("punch", "rising-block", "low-block") : technique)];
-        if (going is not (Going.Kick or Going.KickBack or Going.ThreeSteps) && Perhaps(0.25)) hands.Add((hand.Other, Any(Techniques.Where(t => t != technique).ToArray())));
+        if (!isArmed && going is not (Going.Kick or Going.KickBack or Going.ThreeSteps) && Perhaps(0.25)) hands.Add((hand.Other, Any((isArmed ? StaffTechniques : Techniques).Where(t => t != technique).ToArray())));
         return new MadeUpCount
         {
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
@@ -107,6 +111,7 @@ internal sealed class MadeUpForm(Random random)
             // "To the left" off a side line is the hall's for some and the performer's for others.
             Going.SideStep when _heading % 180 != 0 => Going.Turn,
             Going.Diagonal when _heading % 90 != 0 => Going.Step,
+            Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when isArmed => Going.Step,
             Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
             Going.Same when _last is not { Going: Going.Step, Hands.Count: 1 } => Going.Step,
             Going.Kick when !isNumbered => Going.Step,

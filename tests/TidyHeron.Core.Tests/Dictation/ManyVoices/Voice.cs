@@ -24,6 +24,7 @@ internal sealed partial class Voice
     public Voice(Random random)
     {
         _random = random;
+        IsArmed = random.Next(8) == 0;
         _call = Any(Calls);
         _your = Say("your");
         _isThird = random.NextDouble() < 0.1;
@@ -36,12 +37,15 @@ internal sealed partial class Voice
     /// <summary>Whether the counts are called.</summary>
     public bool IsNumbered => !_call.StartsWith("plain", StringComparison.Ordinal);
 
+    /// <summary>Whether the form is one of the staff.</summary>
+    public bool IsArmed { get; }
+
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
         var counts = form.Select((c, i) => Called(i, form.Count, Tell(c))).ToList();
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say("opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a weapon" : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
@@ -55,8 +59,8 @@ internal sealed partial class Voice
         var told = Say(count.Going switch
         {
             Going.Turn => "told as a turn",
-            Going.OnTheSpot => _isThird ? "told on the spot of somebody" : "told on the spot",
-            Going.SideStep => count is { IsFirst: true, Hands: [{ } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
+            Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
+            Going.SideStep => count is { IsFirst: true, Hands: [{ } only] } && only.Hand == count.Lead && !IsArmed && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
             Going.Diagonal => "told as a diagonal step",
             Going.KickBack => "told as a kick that comes back",
@@ -78,7 +82,7 @@ internal sealed partial class Voice
         told = Say("lead-in") + told;
         if (count.Shout) return told + Say("kiai");
         _values["other hand"] = () => count.Hands[^1].Hand.Other.Word;
-        return told + (_random.Next(5) == 0 && count.Heading % 90 == 0 ? Say("confirm") : _random.Next(4) == 0 ? Say("remark") : ".");
+        return told + (_random.Next(5) == 0 && count.Heading % 90 == 0 ? Say("confirm") : _random.Next(4) == 0 && !IsArmed ? Say("remark") : ".");
     }
 
     private void SetValues(MadeUpCount count)
@@ -120,6 +124,11 @@ internal sealed partial class Voice
 
     private void SetVerbs(string technique)
     {
+        if (IsArmed)
+        {
+            foreach (var name in new[] { "technique", "technique with an article", "do", "doing" }) _values[name] = () => Say("weapon " + name);
+            return;
+        }
         var verb = technique switch { "low-block" => ("block low", "blocking low"), "rising-block" => ("block high", "blocking high"), "punch" => ("punch", "punching"), _ => ("", "") };
         (_values["verb"], _values["verbing"]) = (() => verb.Item1, () => verb.Item2);
         _values["do"] = () => Say(verb.Item1.Length > 0 && _random.Next(2) == 0 ? "do by its verb" : "do");
