@@ -35,7 +35,7 @@ public sealed partial class Reader
         {
             // "Step right, left, right, middle punch": a step with each.
             var stepping = i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "step" } && (StartsSentence(i - 1) || i > 1 && _lexemes[i - 2].Plain == "go");
-            if (!_lexemes[i].Is("side") || !StartsSentence(i) && !stepping) continue;
+            if (!_lexemes[i].Is("side") || !OnlySmallWordsBefore(i) && !stepping) continue;
             var (at, sides) = SidesBeforeATechnique(i);
             if (sides < (stepping ? 3 : 2) || !stepping && !IsPlural(_lexemes[at])) continue;
             var technique = _lexemes[at];

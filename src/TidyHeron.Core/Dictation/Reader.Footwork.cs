@@ -277,7 +277,7 @@ public sealed partial class Reader
         // "Low block as you turn left, stepping with the left foot into front stance".
         if (_draft is { IsDone: true, IsTurning: true, Foot: null, Stance: null, SentenceEnded: false } && kind is "step" && footwork.IsGerund) return false;
         // "Low block, stepping forward, sinking into front stance": how the step ends.
-        if (_draft is { IsDone: true, Stance: null, SentenceEnded: false } && kind is "shift" or "drop" && _lexemes.IndexOf(footwork) is var sinks && StanceComes(sinks) && (footwork.IsGerund || sinks > 0 && _lexemes[sinks - 1].Plain == "and")) return false;
+        if (_draft is { HasHands: true, Kick: null, Stance: null, SentenceEnded: false } && kind is "shift" or "drop" && _lexemes.IndexOf(footwork) is var sinks && StanceComes(sinks) && (footwork.IsGerund || sinks > 0 && _lexemes[sinks - 1].Plain == "and")) return false;
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.

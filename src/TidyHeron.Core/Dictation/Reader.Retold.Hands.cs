@@ -9,7 +9,7 @@ public sealed partial class Reader
     private void RetellHands(int i)
     {
         // "Left fist on the left hip", "left hand at your left hip": as "on the hip".
-        if (_lexemes[i].Is("handNoun", "hand") && Previous(i) is { Kind: "side" } && IndexAfter(i) is var hip and > 0 && _lexemes[hip].Is("side") && Follows(hip, "on", "at", "to", "by") && hip + 1 < _lexemes.Count && _lexemes[hip + 1].Plain is "hip" or "waist")
+        if (_lexemes[i].Is("handNoun", "hand") && Previous(i) is { Kind: "side" } ours && IndexAfter(i) is var hip and > 0 && _lexemes[hip].Is("side", ours.Value) && Follows(hip, "on", "at", "to", "by") && hip + 1 < _lexemes.Count && _lexemes[hip + 1].Plain is "hip" or "waist")
         {
             _lexemes[i] = new Lexeme("technique", "chamber", _lexemes[i].Start, _lexemes[hip + 1].Start + _lexemes[hip + 1].Length - _lexemes[i].Start, "at the hip", TermOf("chamber"));
             _lexemes.RemoveRange(i + 1, hip + 1 - i);

@@ -9,6 +9,7 @@ public sealed partial class Reader
     /// </summary>
     private void FindSeriesOfSteps()
     {
+        MakeOneOfEachMany();
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (_lexemes[i] is not { Kind: "footwork", Value: "step" }) continue;
@@ -23,6 +24,29 @@ public sealed partial class Reader
                 _lexemes.Insert(at - 1, often with { Kind = "number" });
                 if (!IsPlural(_lexemes[at])) _lexemes[at] = _lexemes[at] with { Plain = _lexemes[at].Plain + "s" };
             }
+        }
+    }
+
+    /// <summary>"Three steps forward with a punch each: left, right, left", "left, right, left punch, stepping forward each time": as many as there are sides.</summary>
+    private void MakeOneOfEachMany()
+    {
+        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+        {
+            var end = EndOfSentence(first);
+            var sentence = _lexemes.GetRange(first, end - first + 1);
+            if (sentence.Where(l => l.Is("technique")).ToList() is not [{ IsHandTechnique: true } one] || IsPlural(one) || sentence.Any(l => l.Kind is "stance" or "footNoun" or "handNoun") || !sentence.Any(l => l.Is("footwork", "step"))) continue;
+            var sides = sentence.Where(l => l.Is("side")).ToList();
+            var steps = sentence.Zip(sentence.Skip(1)).FirstOrDefault(p => p.First.Is("number") && p.Second is { Kind: "footwork", Value: "step" } && p.Second.Plain.StartsWith("steps", StringComparison.Ordinal));
+            var counted = steps.First is { } often && often.Number == sides.Count;
+            if (sides.Count < 2 || sides.Zip(sides.Skip(1)).Any(p => p.First.Value == p.Second.Value) || !counted && !(sentence.Any(l => l.Plain is "each" or "every") && sides[0].Start < one.Start)) continue;
+            var at = _lexemes.IndexOf(one);
+            _lexemes[at] = one with { Plain = one.Plain + "s" };
+            // "Punch with each step".
+            for (var k = at + 1; k <= end; k++)
+                if (_lexemes[k].Is("footwork", "step") && Follows(k, "each", "every")) BecomesSmall(k);
+            if (!counted) continue;
+            for (var k = first; k < at; k++)
+                if (_lexemes[k].Is("stop", ",") && sides[0].Start > one.Start) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[k].Start, 0, "");
         }
     }
 
