@@ -36,6 +36,8 @@ internal sealed class Draft
     public bool Drawn { get; set; }
     /// <summary>It was begun with its sentence.</summary>
     public bool BeginsSentence { get; set; }
+    /// <summary>"Left foot back to the centre": the foot came beside the other one, facing the front.</summary>
+    public bool CameToTheCentre { get; set; }
     /// <summary>"With a low block, step forward": what the hands do was told before what the feet do.</summary>
     public bool HandsFirst { get; set; }
     /// <summary>It was begun with "then": the second half of one number.</summary>

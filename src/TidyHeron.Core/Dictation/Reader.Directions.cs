@@ -346,6 +346,13 @@ public sealed partial class Reader
             _lexemes[i] = lexeme with { Kind = "filler" };
             return;
         }
+        // "Turn right back to horse stance": over that side, to where it was stood in before.
+        if (_draft is { IsTurning: true, TurnSide: not null, TurnAmount: null, Facing: null, SentenceEnded: false } && way == Way.Back && lexeme.Plain == "back" && Next(i) is { Kind: "stance" } straddle && Follows(IndexAfter(i), "to", "into") && _ways.Stances.Of(straddle.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(straddle.Term.Id) is { } stoodIn && stoodIn != Now().Heading)
+        {
+            _draft.Facing = stoodIn;
+            _fields[^1] = _fields[^1] with { Field = "facing", Assumption = $"Read as facing where it was stood in before, {Speech.Heading(stoodIn, _ways.Directions)}." };
+            return;
+        }
         // "Turn back to horse": the stance tells where.
         if (_draft.IsTurning && way == Way.Back && !_draft.HasTurn && Next(i) is { Kind: "stance" } into && _ways.Stances.Of(into.Term!.Id).Feet == FeetKind.Even && LastHeadingIn(into.Term.Id) is not null) return;
         // "Turn the hips left, front stance, elbow. Turn back, horse stance": out of which one has only turned.

@@ -212,6 +212,7 @@ public sealed partial class Reader
         (_draft.Footwork, _draft.Way) = ("pull-together", null);
         var turns = _draft is { HasTurn: false, Facing: null } && Now().Heading != Heading.Front;
         if (turns) _draft.Facing = Heading.Front;
+        _draft.CameToTheCentre = true;
         Note(lexeme, "footwork", $"Read as bringing the foot beside the other one{(turns ? ", facing the front again" : "")}.", "and return to ready");
         return true;
     }
@@ -303,8 +304,10 @@ public sealed partial class Reader
     {
         if (_draft is not { IsDone: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, SentenceEnded: false }) return false;
         var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
-        while (i > first && _lexemes[i - 1].Is("filler")) i--;
+        while (i > 0 && _lexemes[i - 1].Is("filler")) i--;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence && (first == i || !_lexemes[first - 1].Is("stop", ":"))) first--;
+        // "The first move is a left low block: turn to your left and step out".
+        if (i > 0 && _lexemes[i - 1].Is("stop", ":") && Previous(i - 1) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" or "side" or "weapon" } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "then") is not { Kind: "technique" } && _draft.Hands.Count == 1) return _draft.HandsFirst = true;
         var said = _lexemes.GetRange(first, i - first).SkipWhile(l => l.IsStop || l.Kind is "number" or "countNoun" or "countWord" or "ordinal" or "then" || l.Is("filler") && l.Plain != "with").ToList();
         return _draft.HandsFirst = said is [{ Plain: "with" }, ..] && said.Count(l => l.IsStop) == 1 && said[^1].IsStop;
     }

@@ -62,6 +62,14 @@ public sealed partial class Reader
     /// <summary>Begins the second step of a count; a turn that was said before it is that step's.</summary>
     private void BeginWithTheTurn()
     {
+        // "Left foot back to the centre, look right, and slide the right foot out": to where the eyes went.
+        if (_draft is { CameToTheCentre: true, HasTurn: false, Gaze: Notation.Gaze.Left or Notation.Gaze.Right } home)
+        {
+            var there = home.Gaze == Notation.Gaze.Left ? Side.Left : Side.Right;
+            Begin(Counting.Then);
+            _draft.TurnSide = there;
+            return;
+        }
         var (amount, side, facing) = (_draft.TurnAmount, _draft.TurnSide, _draft.Facing);
         (_draft.TurnAmount, _draft.TurnSide, _draft.Facing) = (null, null, null);
         var before = _draft.Id;

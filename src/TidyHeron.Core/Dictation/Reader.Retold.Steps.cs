@@ -122,6 +122,13 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "pull-together");
             if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         }
+        // "Turn back around to the left": like "turn around".
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "pivot" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && _lexemes[i + 2].Plain is "around" or "round" && Next(i + 2) is null or { Kind: "side" })
+        {
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            BecomesSmall(i + 1);
+            BecomesSmall(i + 2);
+        }
         // "Pivot around to the left", "turns around to the left": like "turn around".
         if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && (_lexemes[i].Plain == "turns" || Next(i) is { Kind: "side" }))
         {

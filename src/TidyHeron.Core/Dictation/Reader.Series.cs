@@ -94,6 +94,8 @@ public sealed partial class Reader
         var end = i;
         // "Three lunge punches walking forward right, left, right".
         var from = i + 1 < _lexemes.Count && _lexemes[i + 1] is { Value: "step", IsGerund: true } ? i + 2 : i + 1;
+        // "Three punches, stepping right, left, right".
+        if (from + 1 < _lexemes.Count && _lexemes[from].Is("stop", ",") && _lexemes[from + 1].Kind is "filler" or "footwork" && _lexemes[from + 1].Plain.StartsWith("stepping", StringComparison.Ordinal)) from += 2;
         for (var k = from; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
         {
             if (!_lexemes[k].Is("side")) continue;
@@ -114,7 +116,7 @@ public sealed partial class Reader
     {
         var stop = i + 1;
         while (stop < _lexemes.Count && _lexemes[stop].Is("filler")) stop++;
-        if (stop + 1 >= _lexemes.Count || !_lexemes[stop].Is("stop", ",") || _lexemes[stop + 1] is not { Kind: "footwork", Value: "step", IsGerund: true } || !Alone(stop + 1)) return false;
+        if (stop + 1 >= _lexemes.Count || !_lexemes[stop].Is("stop", ",") || _lexemes[stop + 1] is not { Kind: "footwork", Value: "step", IsGerund: true } || !Alone(stop + 1) && !_lexemes[stop + 2].Is("side")) return false;
         _lexemes[stop + 1] = _lexemes[stop + 1] with { Kind = "filler" };
         return true;
     }
