@@ -10,6 +10,34 @@ namespace TidyHeron.Core.Tests.Dictation;
 public class ShortPassagesTests
 {
     [Theory]
+    // Told after what it is of: hands, leads, turns and steps; or before it.
+    [InlineData("One, left front stance, low block. Two, front stance, punch, stepping the left foot back.", "0 left front, 0 right front")]
+    [InlineData("1. Left front stance, low block. 2. Punch in right front stance, turning left 90 degrees.", "0 left front, 270 right front")]
+    [InlineData("1. Left front stance. 2. Rising block in right back stance, turning to six o'clock.", "0 left front, 180 right back")]
+    [InlineData("Left front stance, low block. Step forward, inside block, back stance, right foot forward.", "0 left front, 0 right back")]
+    [InlineData("Left front stance, low block. With a right punch, step forward with the right foot into front stance.", "0 left front, 0 right front")]
+    [InlineData("The first move is a left low block: turn to your left and step out into a left front stance. The second move is a punch: step forward into right front stance.", "270 left front, 270 right front")]
+    [InlineData("Left front stance, low block. Step forward; right punch; front stance.", "0 left front, 0 right front")]
+    [InlineData("Left bow stance, block. Right low block as you make a quarter turn to the right into right bow stance.", "0 left bow, 90 right bow")]
+    // How a step ends.
+    [InlineData("Right front stance, block. Take a step forward with the left foot, sinking into front stance, punch.", "0 right front, 0 left front")]
+    [InlineData("Right front stance, block. Step up with the left foot and sink into a back stance, block.", "0 right front, 0 left back")]
+    [InlineData("1. Right back stance. 2. Side kick off the back leg. Land in front stance, back fist.", "0 right back, 0 left front")]
+    [InlineData("1. Right front stance. 2. Front kick with the left leg and step back with it.", "0 right front, 0 right front")]
+    [InlineData("1. Right back stance, block. 2. Staying there, left rising block.", "0 right back, 0 right back")]
+    // Where in the hall.
+    [InlineData("Left front stance, punch. Now you're facing the front. Turn right, right front stance, punch.", "0 left front, 90 right front")]
+    [InlineData("Turn left, left front stance, block. Turn to face the right side of the hall, right front stance, block.", "270 left front, 90 right front")]
+    [InlineData("Turn left, left front stance, block. Turn to the south, left front stance, block.", "270 left front, 180 left front")]
+    [InlineData("Turn left, left front stance, block. Step. Turn back around to the right into a right front stance, block.", "270 left front, 270 right front, 90 right front")]
+    [InlineData("Horse stance, punch. Turn left into a left bow stance, punch. Turn right back to horse stance, punch.", "0 none horse, 270 left bow, 0 none horse")]
+    [InlineData("Look left and slide your left foot out into a left cat stance, block. Pull your left foot back to center, look right, and slide your right foot out into a right cat stance, block.", "270 left cat, 90 right cat")]
+    [InlineData("Left front stance, left low block to the left. Step, right punch.", "270 left front, 270 right front")]
+    [InlineData("Horse stance, block. Step forward with the right foot into a horse stance facing left and strike with the right elbow.", "0 none horse, 270 none horse")]
+    [InlineData("Left front stance, block. Step out at 45 degrees to the right with the right foot, right front stance, block.", "0 left front, 45 right front")]
+    // As many as there are sides.
+    [InlineData("Left front stance, low block. Three steps forward with a punch each: right, left, right.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. After that right, left, right punch, stepping forward each time.", "0 left front, 0 right front, 0 left front, 0 right front")]
     // How a form closes takes no count, and ends where it began.
     [InlineData("Left front stance, low block. Right punch. Feet together, turn to the front, salute.", "0 left front, 0 left front")]
     [InlineData("One. Left front stance, low block. Two. Right foot forward, punch. Then turn to the front, left foot back, ready, and bow.", "0 left front, 0 right front")]
