@@ -231,7 +231,7 @@ public sealed partial class Reader
             return true;
         }
         // "Step in with the right and strike", "step forward right and cut": the foot.
-        if (previous is { Kind: "footwork", Value: "step" or "step-back" or "slide" } or { Kind: "way", Value: "forward" or "back" } && (Follows(i, "with") || i > 0 && _lexemes[i - 1] == previous) && _draft.Footwork is "step" or "step-back" or "slide" && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" || _lexemes[i + 1].Is("then")) && _draft is { Foot: null, IsDone: false })
+        if (previous is { Kind: "footwork", Value: "step" or "step-back" or "slide" } or { Kind: "way", Value: "forward" or "back" } && (Follows(i, "with") || i > 0 && _lexemes[i - 1] == previous) && _draft.Footwork is "step" or "step-back" or "slide" && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" && !_draft.IsDone || _lexemes[i + 1].Is("then") && !_draft.IsDone || _lexemes[i + 1].Plain is "plus" or "with" && Follows(i, "with") && _draft.IsDone && next is { IsHandTechnique: true } or { Kind: "level" }) && _draft is { Foot: null, SentenceEnded: false })
         {
             _draft.Foot = side;
             return true;

@@ -174,7 +174,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         // "Three strikes: …", "three rising blocks, step right rising block, …": they are named one by one.
-        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") || IsAnnounced(i))
+        if (IsDeeds(lexeme) && Previous(i) is { Kind: "number" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("technique")) || IsAnnounced(i))
         {
             Note(lexeme, "filler");
             return true;
@@ -219,7 +219,7 @@ public sealed partial class Reader
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
-        if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || Follows(i, "plus") || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
         if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {

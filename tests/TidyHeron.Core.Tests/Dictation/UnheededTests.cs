@@ -33,6 +33,7 @@ public class UnheededTests
         ["captions-weight-goes"] = ["left hand"],
         ["checking-i-have-this"] = ["punches"],
         ["caught-fist-at-the-hip"] = ["right fist"],
+        ["north-and-east"] = ["south"],
         ["for-my-own-memory"] = ["left foot"],
         ["hold-the-ball-and-step"] = ["left hand"],
         ["little-set-southern"] = ["Open the horse"],
