@@ -315,7 +315,7 @@ public sealed partial class Reader
         // "Left arm middle block. The right fist comes down in a hammer.": a blow in a sentence of its own comes after.
         if (others && _draft.SentenceEnded && StartsSentence(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
         // "Right back fist. Now left low block, stepping through with the left": it has a step or a turn of its own.
-        if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } && (l.IsGerund || _lexemes[_lexemes.IndexOf(l) - 1].Is("together")))) return true;
+        if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } && (l.IsGerund || _lexemes.IndexOf(l) is var at and > 0 && _lexemes[at - 1].Is("together")))) return true;
         // "Right middle block. Left low block, right middle block": what the first hand does anew is another count, so is what the other does with it.
         if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i) || _draft.Hands.Any(h => h.Technique == term.Id) && StartsSentence(SideIndexOfHand(i)) || term.Family is "receiving" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving") && hand?.OnSide is { } one && AlsoWorksInThisSentence(i, one.Other));
         return true;

@@ -1,0 +1,68 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>A "left" or "right" that is told after what is done with that hand or foot.</summary>
+public sealed partial class Reader
+{
+    /// <summary>The side of a technique that was just named without one.</summary>
+    private bool SideOfWhatWasDone(int i, Side side)
+    {
+        var (next, previous) = (Next(i), Previous(i));
+        // "You block high with the left, and you strike …".
+        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "then" or "tempo" or "together" or "shout" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
+        {
+            _draft.Hands[^1] = high with { Hand = side.Hand };
+            return true;
+        }
+        // "Front kick with the right and punch": the foot that kicks.
+        if (Follows(i, "with") && previous is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } kicks })
+        {
+            _draft.Kick = kicks with { Foot = side };
+            return true;
+        }
+        // "Punch right punch left": each side after its punch.
+        if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } one] } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("technique", previous.Value) && _lexemes[i + 2].Is("side") && _lexemes[i + 2].Value != _lexemes[i].Value && (Alone(i + 2) || _lexemes[i + 3].Kind is not ("technique" or "handNoun" or "footNoun")))
+        {
+            _draft.Hands[^1] = one with { Hand = side.Hand };
+            return true;
+        }
+        // "Side kick left with back fist": the foot that kicks.
+        if (previous is { IsKick: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Kick: { Foot: null } swung, SentenceEnded: false } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "with" or "and")
+        {
+            _draft.Kick = swung with { Foot = side };
+            return true;
+        }
+        // "Rising block right at 45".
+        if (previous is { IsHandTechnique: true } && _draft is { Hands: [.., { Hand: null } sideless] } && next is { Kind: "degrees" } && Follows(IndexAfter(i), "at"))
+        {
+            _draft.Hands[^1] = sideless with { Hand = side.Hand };
+            return true;
+        }
+        // "Horizontal strike to the left side": where the weapon goes.
+        if (previous is { IsHandTechnique: true, Term.IsWeapon: true } && Follows(i, "to") && next is null or { IsHandTechnique: true, Term.IsWeapon: false })
+        {
+            _draft.Notes.Add("to the " + side.Word);
+            return true;
+        }
+        // "Rising block with the left with an inside block of the right arm": the hand of the first.
+        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { IsHandTechnique: true } or { Kind: "level" } && _lexemes[i + 1].Plain is "with" or "plus" && _draft is { Hands: [.., { Hand: null } former], SentenceEnded: false })
+        {
+            _draft.Hands[^1] = former with { Hand = side.Hand };
+            return true;
+        }
+        // "Punch with the right into a cat stance": the hand.
+        if (previous is { IsHandTechnique: true } && Follows(i, "with", "using") && next is { Kind: "stance" or "side" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "in" or "to" && _draft is { Hands: [.., { Hand: null } done], SentenceEnded: false })
+        {
+            _draft.Hands[^1] = done with { Hand = side.Hand };
+            return true;
+        }
+        // "Low block left and you punch": the side of what was just said.
+        if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } bare] } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Is("then")))
+        {
+            _draft.Hands[^1] = bare with { Hand = side.Hand };
+            return true;
+        }
+        return false;
+    }
+}
