@@ -61,7 +61,7 @@ public sealed partial class Reader
         if (move is { Stance: null, Hands: [], Kick: null, Footwork: { Kind.Value: "step-back" or "pull-together", Foot: not null } } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "bring the left leg back and face me. Bow."
         if (move is { Stance: null, Hands: [], Footwork.Kind.Value: "turn" } && move.Facing == Heading.Front && _said[^1] is { Footwork.Kind.Value: "bow" }) return true; // "turn to the front and bow"
         if (move == _said[^1] && move is { Stance.Kind.Value: "closed-stance", Kick: null, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return true; // "feet together, hands down"
-        if (move == _said[^1] && move is { Footwork.Kind.Value: "kneel", Hands: [] } && OpensOnTheKnees && _said.TakeLast(3).Any(m => m.Hands.Any(h => h.Technique.Value == "sword-sheathe"))) return true; // "put it away, and kneel again"
+        if ((move == _said[^1] || _said.Count > 1 && move == _said[^2] && _said[^1] is { Footwork.Kind.Value: "bow" }) && move is { Footwork.Kind.Value: "kneel", Hands: [] } && OpensOnTheKnees && _said.TakeLast(3).Any(m => m.Hands.Any(h => h.Technique.Value == "sword-sheathe"))) return true; // "put it away, and kneel again"
         if (move == _said[^1] && move.Stance is not null && move.Hands is [{ Technique.Value: "sword-sheathe" }]) return true; // "feet together and sheathe"
         var together = move is { Stance.Kind.Value: "closed-stance" } or { Stance: null, Footwork.Kind.Value: "pull-together" };
         // "Feet together, staff down at your side.": the last thing said, in a sentence of its own.
