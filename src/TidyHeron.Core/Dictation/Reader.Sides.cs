@@ -251,7 +251,7 @@ public sealed partial class Reader
         if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null or { Kind: "then" or "tempo" or "together" or "shout" })
         {
             // "Left front stance, left low block to the left" out of the ready position: so one goes there.
-            if (StanceSet.IsStanding(Now().Stance) && _draft is { Stance: { } taken, Lead: { } leads, Footwork: null or "step", Way: null, HasTurn: false, Facing: null, Kick: null } && leads == side && _draft.Hands.TrueForAll(h => h.Hand == side.Hand) && _ways.Stances.Of(taken).Feet == FeetKind.Lead)
+            if (StanceSet.IsStanding(Now().Stance) && !_lexemes.Skip(i + 1).Take(2).Any(l => l.Plain is "of") && _draft is { Stance: { } taken, Lead: { } leads, Footwork: null or "step", Way: null, HasTurn: false, Facing: null, Kick: null } && leads == side && _draft.Hands.TrueForAll(h => h.Hand == side.Hand) && _ways.Stances.Of(taken).Feet == FeetKind.Lead)
             {
                 (_draft.Footwork, _draft.Way) = ("step", side.Way);
                 _fields[^1] = _fields[^1] with { Field = "way", Assumption = $"Read as going to the {side.Word}.", Instead = $"{side.Word} hand" };
