@@ -13,7 +13,7 @@ public sealed partial class Reader
         // "Low block as you make a quarter turn", "… as you about face".
         if (_together && _draft is { IsDone: true, HasTurn: false, Stance: null, SentenceEnded: false } && Previous(i) is { Kind: "together" }) return;
         // "With a low block, make a quarter turn to the left".
-        if (IsToldFirst(i) || _draft is { HandsFirst: true, TurnAmount: null, Stance: null, SentenceEnded: false }) return;
+        if (TakesHandsFirst(i) || _draft is { HandsFirst: true, TurnAmount: null, Stance: null, SentenceEnded: false }) return;
         // "Low block as you swing around 90 degrees": less than half a turn.
         if (_draft is { TurnedAround: true, IsTurning: true, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) return;
         // "Low block, stepping 45 degrees to the left".

@@ -222,7 +222,7 @@ public sealed partial class Reader
             (_foot, _limbLexeme) = (foot, _lexemes[i]);
             return;
         }
-        if (_draft is { IsOpening: true, SentenceEnded: true } or { SentenceEnded: true, Footwork: "stay", IsNumbered: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward && !IsToldFirst(SideIndex(i)) && _draft is not { HandsFirst: true, Foot: null, Stance: null })
+        if (_draft is { IsOpening: true, SentenceEnded: true } or { SentenceEnded: true, Footwork: "stay", IsNumbered: true } || _draft is { SentenceEnded: true, Footwork: not null, Foot: { } went } && went != foot && !_draft.IsTurning || _draft.SentenceEnded && _draft.HasBody && (_draft.IsDone || _draft.Stance is not null || _draft.Footwork is "bow" or "announce" or "return") || _draft.IsDone && !backward && !TakesHandsFirst(SideIndex(i)) && _draft is not { HandsFirst: true, Foot: null, Stance: null })
         {
             if (next is { Kind: "landing" }) return;
             Begin(Counting.Own);
@@ -243,6 +243,7 @@ public sealed partial class Reader
         return verb > 0 && _lexemes[verb - 1].Is("together") && _lexemes.GetRange(verb, i - verb).TrueForAll(l => l.Kind is "footwork" or "filler" or "side" or "footNoun" or "way");
     }
 
+    /// <summary>"Front stance, left foot forward", "front stance with the left foot forward": whether a stance is what the foot is said of.</summary>
     private bool StanceRightBefore(int i)
     {
         var k = SideIndex(i) - 1;

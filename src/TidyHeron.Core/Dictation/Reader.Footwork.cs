@@ -273,7 +273,7 @@ public sealed partial class Reader
         if (_then && Turning.Contains(kind) && _draft is { Footwork: "pull-together", Facing: not null, IsDone: false, SentenceEnded: false }) return true;
         // "The left foot slides in to the right foot, then it steps forward": the same foot, in one go.
         if (_draft is { Footwork: "pull-together", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } && kind is "step" && _lexemes.IndexOf(footwork) is var goes && goes > 0 && _lexemes[goes - 1].Plain == "it") return false;
-        if (IsToldFirst(_lexemes.IndexOf(footwork))) return false;
+        if (TakesHandsFirst(_lexemes.IndexOf(footwork))) return false;
         if (_draft is { HandsFirst: true, Stance: null, SentenceEnded: false } && (_draft.Footwork is null || _draft.IsTurning && !Turning.Contains(kind))) return false;
         // "Low block as you turn left, stepping with the left foot into front stance".
         if (_draft is { IsDone: true, IsTurning: true, Foot: null, Stance: null, SentenceEnded: false } && kind is "step" && footwork.IsGerund) return false;
@@ -299,8 +299,8 @@ public sealed partial class Reader
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
     }
 
-    /// <summary>"With a low block, step forward": whether what the hands do was told before what the feet do.</summary>
-    private bool IsToldFirst(int i)
+    /// <summary>"With a low block, step forward": whether what the hands do was told before what the feet do; the draft keeps it.</summary>
+    private bool TakesHandsFirst(int i)
     {
         if (_draft is not { IsDone: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, SentenceEnded: false }) return false;
         var first = i;

@@ -60,7 +60,8 @@ public sealed partial class Reader
             // "Third, we go to the front."
             var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
             var ahead = goes || sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
-            if (!ahead || end + 2 >= _lexemes.Count || !goes && !sentence.Any(l => l.Is("facing")) || sentence.Any(l => l.Plain is "youre" or "were" or "hes") /* "Now you're facing the back." tells where one stands */ || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
+            // "Now you're facing the back." tells where one stands.
+            if (!ahead || end + 2 >= _lexemes.Count || !goes && !sentence.Any(l => l.Is("facing")) || sentence.Any(l => l.Plain is "youre" or "were" or "hes") || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;
             if (sentence is [.., { Kind: "side" } there])
             {
                 var at = _lexemes.LastIndexOf(there, end);

@@ -63,9 +63,9 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
-        // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot".
+        // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot", "you should turn around".
         if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" }
-            || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" } && (Next(i)!.Plain is "turn around" or "about turn" or "step back" or "step forward" or "take one step forward" or "take a step forward" or "take a step back" || Next(i) is { Plain: "take one step" or "step through" } || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
+            || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" } && (Next(i) is { Kind: "footwork", Value: not "stay" } verb && verb.Plain.Contains(' ') || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
         {
             Note(_lexemes[i], "filler");
             return i;
