@@ -1,3 +1,5 @@
+using TidyHeron.Core.Notation;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>"Left, no, right hand": what was said first and taken back no longer counts.</summary>
@@ -7,8 +9,10 @@ internal static class Corrections
     {
         for (var i = 0; i < lexemes.Count; i++)
         {
+            // "The uh, right foot": its comma parts nothing.
+            if (lexemes[i].Plain is "uh" or "um" or "er" or "erm" && i > 0 && !lexemes[i - 1].IsStop && i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",")) lexemes[i + 1] = lexemes[i + 1] with { Kind = "filler", Plain = "" };
             // "To three thirty, hmm, to three": thought again.
-            if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && lexemes[first].Kind is "clock" or "degrees" && lexemes[again].Kind == lexemes[first].Kind) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
+            if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && lexemes[first].Kind is "clock" or "degrees" or "side" && lexemes[again].Kind == lexemes[first].Kind && (!lexemes[first].Is("side") || lexemes[first].Value != lexemes[again].Value)) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
             if (!lexemes[i].Is("correction")) continue;
             // "Left back stance, knife hand. I mean it's cat stance.": what was wrong in the sentence before.
             if (StartsSentence(i) && Rest(i) is [{ Kind: "stance" } meant] && lexemes.FindLastIndex(i, l => l.Kind == meant.Kind && l.Value != meant.Value && l != meant) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1)
@@ -49,6 +53,25 @@ internal static class Corrections
                 // "Facing the left wall, double punch, sorry, facing the right wall": where it stood before.
                 (lexemes[faced], lexemes[right + 1]) = (lexemes[right + 1], lexemes[faced]);
                 for (var c = i; c <= right + 1; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                continue;
+            }
+            if (lexemes[right].Is("side") && Neighbour(i, -1) is var wrongSide and >= 0 && lexemes[wrongSide].Is("side") && lexemes.GetRange(wrongSide + 1, i - wrongSide - 1).All(l => l.IsStop || l.Plain == "the")
+                && !(SameLimb(i, right) >= 0 && lexemes.Take(wrongSide).Reverse().SkipWhile(l => l.Plain is "the" or "my" or "your").FirstOrDefault() is { } leads && leads.Plain.Split(' ')[^1] == "to"))
+            {
+                // "With the left, sorry, right hand": only the side, whatever else of that hand was said before.
+                // They go where they part nothing: to the beginning of the sentence.
+                var takenBack = lexemes.GetRange(wrongSide, right - wrongSide).ConvertAll(l => l with { Kind = "filler", Plain = "", Term = null });
+                lexemes.RemoveRange(wrongSide, right - wrongSide);
+                lexemes.InsertRange(lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);
+                continue;
+            }
+            if (lexemes[right].Is("side") && Neighbour(i, -1) is var aside and >= 0 && lexemes[aside] is { Kind: "way" or "gaze" } said && said.Plain.EndsWith(lexemes[right].Side.Other.Word, StringComparison.Ordinal))
+            {
+                // "Diagonally to the right, I mean left".
+                var side = lexemes[right].Side;
+                lexemes[aside] = said with { Value = Swapped(said.Value), Plain = Swapped(said.Plain) };
+                string Swapped(string words) => words.Replace(side.Other.Word, side.Word, StringComparison.Ordinal).Replace(Capital(side.Other.Word), Capital(side.Word), StringComparison.Ordinal);
+                for (var c = aside + 1; c <= right; c++) lexemes[c] = lexemes[c] with { Kind = "filler", Plain = "", Term = null };
                 continue;
             }
             if (SameLimb(i, right) is var limb and >= 0)
@@ -144,6 +167,8 @@ internal static class Corrections
             return -1;
         }
     }
+
+    private static string Capital(string word) => char.ToUpperInvariant(word[0]) + word[1..];
 
     private static bool Alike(Lexeme a, Lexeme b) =>
         b.Is("handNoun", "both") && a.Is("side") || a.Kind == b.Kind && (a.Kind != "technique" || a.IsKick == b.IsKick);

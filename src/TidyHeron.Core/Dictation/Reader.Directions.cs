@@ -195,7 +195,7 @@ public sealed partial class Reader
         // "Turn one-eighty to face the other way": the way opposite to where one faces.
         if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "opposite direction" or "the opposite direction" && !_draft.IsDone)
         {
-            var slant = lexeme.Plain is "the other way" && Now().Heading.Degrees % 90 == 45 && _draft is { TurnAmount: null };
+            var slant = lexeme.Plain is "the other way" && Now().Heading.Degrees % 90 == 45 && _draft is { TurnAmount: null, Footwork: not "pivot" };
             _draft.TurnAmount ??= slant ? 135 : 180;
             Note(lexeme, "turn", slant ? "Read as to the line, 135 degrees." : "", slant ? "turn 180 degrees" : "");
             return;
@@ -251,7 +251,7 @@ public sealed partial class Reader
     }
 
     /// <summary>"Punch in back stance, turning to six o'clock", "…, turning to face the back wall": told after what is done.</summary>
-    private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } turn && (turn.IsGerund || IndexBefore(i) > 0 && _lexemes[IndexBefore(i) - 1].Is("together"));
+    private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } turn && (turn.IsGerund || _draft.HandsFirst || IndexBefore(i) > 0 && _lexemes[IndexBefore(i) - 1].Is("together"));
 
     /// <summary>"Now to the front.": a sentence that tells where the next move goes.</summary>
     private bool NowThere(int i) => StartsSentence(i) && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "now" or "next" or "then");

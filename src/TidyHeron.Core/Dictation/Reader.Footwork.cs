@@ -223,6 +223,8 @@ public sealed partial class Reader
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)
     {
+        // "Slide up and use the left arm to block", "step forward and throw a rear hand punch".
+        if (_lexemes[i].Plain.Split(' ')[0] is "slide" or "step" or "steps" or "shuffle" or "walk" or "jump" or "leap" or "pivot" or "turn" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and") return false;
         // "Open both hands, step back with the right foot": a clause of its own, which the feet do.
         if (_hand is not null && i > 0 && _lexemes[i - 1].IsStop && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "turn" or "jump" or "slide" or "spin" or "pivot")
         {
@@ -303,8 +305,9 @@ public sealed partial class Reader
     private bool TakesHandsFirst(int i)
     {
         if (_draft is not { IsDone: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, SentenceEnded: false }) return false;
+        if (_draft.HandsFirst) return true;
         var first = i;
-        while (i > 0 && _lexemes[i - 1].Is("filler")) i--;
+        while (i > 0 && (_lexemes[i - 1].Kind is "filler" or "footNoun" || _lexemes[i - 1].Is("side") && _lexemes[i].Is("footNoun"))) i--; // "…: the right foot steps"
         while (first > 0 && !_lexemes[first - 1].EndsSentence && (first == i || !_lexemes[first - 1].Is("stop", ":"))) first--;
         // "The first move is a left low block: turn to your left and step out".
         if (i > 0 && _lexemes[i - 1].Is("stop", ":") && Previous(i - 1) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" or "side" or "weapon" } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "then") is not { Kind: "technique" } && _draft.Hands.Count == 1) return _draft.HandsFirst = true;

@@ -57,12 +57,12 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return;
         }
-        var lead = LeadNow()?.Hand;
+        var lead = LeadAt(i)?.Hand;
         Hand? hand = lexeme.Value switch
         {
             "front" => lead,
             "rear" => lead?.Other,
-            "same" when lexeme.Plain.EndsWith("side", StringComparison.Ordinal) => (_draft.Kick?.Foot ?? AfterDraft().KickingFoot ?? LeadNow())?.Hand,
+            "same" when lexeme.Plain.EndsWith("side", StringComparison.Ordinal) => (_draft.Kick?.Foot ?? AfterDraft().KickingFoot ?? LeadAt(i))?.Hand,
             "same" => LastHand(),
             _ => LastHand()?.Other,
         };
@@ -82,6 +82,27 @@ public sealed partial class Reader
     }
 
     /// <summary>The hand that the move being said works with, where none was named.</summary>
+    /// <summary>The foot that leads in the move that a word belongs to: as told so far, or further on in its sentence.</summary>
+    private Side? LeadAt(int i)
+    {
+        var isToldAlready = _draft is { SentenceEnded: false } && (_draft.Lead is not null || _draft.Foot is not null && _draft.Footwork is "step" or "step-back");
+        return (isToldAlready ? AfterDraft().Lead : null) ?? LeadToldAfter(i) ?? AfterDraft().Lead ?? Now().Lead;
+    }
+
+    /// <summary>"A punch with the front hand, left front stance", "… stepping out with the left foot": the lead where it is told after.</summary>
+    private Side? LeadToldAfter(int i)
+    {
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence && !_lexemes[k].Is("then"); k++)
+        {
+            // "… as you take one step back": the other foot comes to lead.
+            if (_lexemes[k] is { Kind: "footwork", Value: "step" or "step-back" } && !_lexemes.Skip(k + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" or "footNoun")) return Now().Lead?.Other;
+            if (_lexemes[k] is not { Kind: "side", Side: { } side }) continue;
+            if (Next(k) is { Kind: "stance" }) return side;
+            if (Next(k) is { Kind: "footNoun" } || Previous(k) is { Kind: "footwork" } && Follows(k, "with")) return ClauseOf(k).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back")) ? side.Other : side;
+        }
+        return null;
+    }
+
     private Hand? WorkingHand() => AfterDraft().Hands.LastOrDefault(h => h.Hand is not Hand.Both)?.Hand;
 
     private void AssignHand(int i, Hand hand)
@@ -107,7 +128,7 @@ public sealed partial class Reader
         if (hand == Hand.Both && Next(i) is null && _draft is { SentenceEnded: false, Hands: [.., { Hand: Hand.Both }] }) return; // "double block with both arms"
         // "Step and punch, left hand.": told in a clause of its own.
         if (previous is null && hand != Hand.Both && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } handless] } && _ways.Vocabulary.Find(handless.Technique)?.Limb != "both"
-            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is null && _lexemes[i + 1].Plain.StartsWith("with ", StringComparison.Ordinal) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" } or { IsGerund: true } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by" or "with" or "plus") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
+            && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence || (Alone(i) || next is null && _lexemes[i + 1].Plain.StartsWith("with ", StringComparison.Ordinal) || next is { Kind: "stance" or "shout" or "then" or "detail" or "tempo" or "facing" or "together" or "note" } or { IsGerund: true } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } || _lexemes[i + 1].Plain is "and" or "followed by" or "with" or "plus") && TechniqueRightBefore(i) && NothingAheadWantsAHand(i)))
         {
             _draft.Hands[^1] = handless with { Hand = hand };
             return;
@@ -129,7 +150,7 @@ public sealed partial class Reader
         {
             // "…, head block, right hand.", "…, head block with the right".
             if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
-            if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" || _lexemes[k].Plain is "followed by") return true;
+            if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" or "note" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;
     }
@@ -176,7 +197,7 @@ public sealed partial class Reader
         if (_level == level && i > 0 && _levelLexeme == _lexemes[i - 1]) return; // "low to the knee": said twice
         var next = Next(i) is { Kind: "bare" } ? Next(IndexAfter(i)) : Next(i);
         // "The right arm blocks middle and the left …": of what was just said.
-        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" or "plus" && _draft is { Hands: [.., { Level: null }] };
+        var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" or "plus" or "of" && _draft is { Hands: [.., { Level: null }] };
         // "Punch at shoulder height into right front stance".
         said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

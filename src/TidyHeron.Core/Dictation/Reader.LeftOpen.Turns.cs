@@ -255,7 +255,7 @@ public sealed partial class Reader
         // The feet have stayed on one line since the stance without a lead.
         var first = FirstHere(now, out var before);
         if (_ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
-            || SoFar().Moves.Skip(SoFar().Moves[first].Footwork is { Kind.Value: "step", Way: Way.Left or Way.Right } ? first + 1 : first).Any(m => m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
+            || SoFar().Moves.Skip(SoFar().Moves[first].Footwork is { Kind.Value: "step", Way: Way.Left or Way.Right } ? first + 1 : first).Any(m => m.Kick is not null || m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
         draft.TurnAmount = 180;
         Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
     }

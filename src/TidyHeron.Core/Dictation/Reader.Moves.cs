@@ -210,13 +210,6 @@ public sealed partial class Reader
     /// <summary>The opening or a move already walked has changed.</summary>
     private void ForgetNow() => _now = null;
 
-    private Side? LeadNow() => _draft.Lead ?? (_draft switch
-    {
-        { Footwork: "step-back" } or { Footwork: "step", Way: Way.Back } => _draft.Foot?.Other,
-        { Footwork: "step" } => _draft.Foot,
-        _ => null,
-    }) ?? Now().Lead;
-
     private void MergeIntoLast(Draft draft)
     {
         // What was said may all belong to the move after which it was to go.

@@ -58,7 +58,7 @@ public sealed partial class Reader
             return i;
         }
         // "Let the left foot step out": it does.
-        if (_lexemes[i].Plain is "let the" or "let your" && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && _lexemes[i + 3].Is("footwork"))
+        if (_lexemes[i].Plain is "let the" or "let your" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && Next(IndexAfter(IndexAfter(i))) is { Kind: "footwork" })
         {
             Note(_lexemes[i], "filler");
             return i;

@@ -16,12 +16,34 @@ public sealed partial class Reader
         }
         // "Low block, pulling the left fist to the hip": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && IndexAfter(i) is var pulls and >= 0 && _lexemes[pulls].Is("side") && Next(pulls) is { Kind: "technique", Value: "chamber" }) BecomesSmall(i);
+        // "A right angle punch": no quarter turn.
+        if (_lexemes[i] is { Kind: "amount" or "degrees", Plain: "right angle" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "punch" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "side", Value = "right", Plain = "right" };
+            BecomesTerm(i + 1, "technique", "hook-punch");
+        }
+        // "Right punch. Pull the left hand back to the hip.": in a sentence of its own, but meanwhile.
+        if (OnlyPullsBack(i))
+        {
+            _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
+            BecomesSmall(i);
+        }
+        // "Right punch, chambering the left": what that hand does meanwhile.
+        if (_lexemes[i] is { Kind: "set", Plain: "chambering" } && IndexAfter(i) is var chambered and >= 0 && _lexemes[chambered].Is("side") && (Alone(chambered) || Next(chambered) is { Kind: "handNoun" } && Alone(IndexAfter(chambered))))
+        {
+            BecomesTerm(i, "technique", "chamber");
+            (_lexemes[i], _lexemes[chambered]) = (_lexemes[chambered], _lexemes[i]);
+        }
         // "Open them out to the sides.": with what the hands hold, and nothing we have a name for.
         if (_lexemes[i].Plain is "open" or "opens" && StartsSentence(i) && EndOfSentence(i) is var opened && opened - i >= 2 && _lexemes.GetRange(i, opened - i + 1).All(l => l.Is("filler")) && _lexemes[i + 1].Plain is "them" or "it" or "both" or "the") AsNote(i, opened);
         // "The left palm chops": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Plain: "chops" or "chop" or "slices" or "cuts" }) _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
-        // "Somebody behind you grabs, so you turn": what another person does.
-        if (_lexemes[i].Plain is "somebody" or "someone" && StartsClause(i) && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(i, EndOfClause(i));
+        // "Somebody behind you grabs, so you turn", "here the attacker is grabbing your wrist": what another person does.
+        if (_lexemes[i].Plain is "somebody" or "someone" or "attacker" or "opponent" or "partner" or "enemy" && FirstOfClause(i) is var another && _lexemes.GetRange(another, i - another).All(l => l.Plain is "here" or "the" or "your" or "an" or "a" or "now" or "as" or "when" or "and") && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(another, EndOfClause(i));
+        // "You're hitting the ribs here.": what the technique just told is for.
+        if (_lexemes[i] is { Kind: "technique", Value: "strike" } && StartsSentence(IndexBefore(i) is var who and >= 0 ? who : i) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "youre" or "were" or "you are" or "we are") && ClauseOf(i).All(l => l.Kind is "filler" or "technique" or "level" or "detail" or "unread" or "note")) AsNote(FirstOfClause(i), EndOfClause(i));
+        // "Check your feet": no hand does it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "check" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "your" or "the" or "my" && (_lexemes[i + 2].Is("footNoun") || _lexemes[i + 2].Plain is "stance" or "posture" or "balance" or "height" or "guard" or "knee" or "weight")) AsNote(i, EndOfClause(i));
         // "The back fist goes out to the right": the hand, and where.
         if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i > 0 && _lexemes[i - 1].IsHandTechnique && _lexemes[i].Plain.Split(' ')[0] is "goes" or "comes" or "moves" && EndOfClause(i) is var thither && _lexemes.GetRange(i, thither - i + 1).All(l => l.Kind is "footwork" or "filler" or "side" or "way" or "place")) AsNote(i, thither);
         // "Pull the palms back to the waist": the hands, which strike nothing.
@@ -231,5 +253,14 @@ public sealed partial class Reader
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
+    }
+
+    /// <summary>Whether a sentence says only that the hand is drawn to the hip which the technique right before has left free.</summary>
+    private bool OnlyPullsBack(int i)
+    {
+        if (_lexemes[i] is not { Kind: "technique", Plain: "pull" or "bring" } || i == 0 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
+        var rest = _lexemes.GetRange(i + 1, end - i - 1);
+        if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;
+        return Backward(i - 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsHandTechnique || l.Is("side", side.Value)) is { Kind: "technique" };
     }
 }

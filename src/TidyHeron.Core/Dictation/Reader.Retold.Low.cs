@@ -47,6 +47,17 @@ public sealed partial class Reader
             BecomesTerm(goes, "footwork", "kneel");
             _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
         }
+        // "Right knee to the floor", "lower the right knee to the ground", "kneel, right knee on the mat": that one is knelt on.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var lowered && (_lexemes[lowered].Is("side") || _lexemes[lowered].Is("relFoot")) && GroundAfter(i) is var ground and > 0)
+        {
+            var verb = _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: not "stay" } || l.Plain is "lower" or "lowers" or "lowering");
+            // "Drop into kneeling stance, right knee down".
+            if (verb < 0 && FirstOfClause(i) is > 0 and var clause && Previous(clause - 1) is { Kind: "stance", Value: "kneeling-stance" }) verb = _lexemes.FindLastIndex(clause, clause - FirstOfClause(clause - 1) + 1, l => l is { Kind: "footwork" });
+            for (var k = i + 1; k <= ground; k++) BecomesSmall(k);
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+            if (verb >= 0) BecomesTerm(verb, "footwork", "kneel");
+            else if (_lexemes.Take(lowered).LastOrDefault(l => !l.IsStop && !l.Is("filler")) is not { Kind: "footwork", Value: "kneel" }) _lexemes.Insert(lowered, new Lexeme("footwork", "kneel", _lexemes[lowered].Start, 0, "kneel", TermOf("kneel")));
+        }
         // "The left knee comes up to the right heel": of one who kneels.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var moving && _lexemes[moving].Is("side") && EndOfClause(i) is var reaches && _lexemes.GetRange(i + 1, reaches - i) is var goal && goal.Any(l => l.Is("beside")) && goal.LastOrDefault() is { Kind: "footNoun" })
             AsNote(moving, reaches);
@@ -68,6 +79,14 @@ public sealed partial class Reader
         // "Step back into chudan": the guard of that height.
         if (_lexemes[i] is { Kind: "level", Plain: "chudan" or "jodan" or "gedan" } height && Follows(i, "into", "in", "to") && Alone(i) && ClauseOf(i).All(l => l.Kind != "technique") && (SpeaksOf("sword") || _lexemes.Any(l => l.Is("weapon", "sword"))))
             BecomesTerm(i, "technique", height.Plain switch { "jodan" => "sword-high-guard", "gedan" => "sword-low-guard", _ => "sword-guard" });
+    }
+
+    /// <summary>Where "to the floor", "on the ground" ends that stands right after a word.</summary>
+    private int GroundAfter(int i)
+    {
+        var at = i + 1;
+        while (at < _lexemes.Count && _lexemes[at].Plain is "on" or "to" or "onto" or "touches" or "touching" or "the" or "down" or "goes" or "comes") at++;
+        return at < _lexemes.Count && _lexemes[at].Plain.Split(' ')[^1] is "floor" or "ground" or "mat" ? at : at == i + 2 && _lexemes[i + 1].Plain == "down" ? i + 1 : -1;
     }
 
     private int FirstOfClause(int i)

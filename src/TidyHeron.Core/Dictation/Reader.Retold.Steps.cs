@@ -130,10 +130,10 @@ public sealed partial class Reader
             BecomesSmall(i + 2);
         }
         // "Pivot around to the left", "turns around to the left": like "turn around".
-        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && (_lexemes[i].Plain == "turns" || Next(i) is { Kind: "side" }))
+        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "pivoting" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && (_lexemes[i].Plain == "turns" || Next(i) is { Kind: "side" } or { Plain: "right to left" or "left to right" }))
         {
             BecomesTerm(i, "footwork", "turn");
-            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].IsGerund ? "turning around" : "turn around" };
             BecomesSmall(i + 1);
         }
         // "Right lunge punch when you land": the kick before it comes down in front.

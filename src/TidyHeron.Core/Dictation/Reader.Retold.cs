@@ -44,6 +44,12 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "A half front stance": one stance, though "a half" is half a step.
+        if (_lexemes[i] is { Kind: "detail", Value: "halfStep" } half && half.Plain.EndsWith("half", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "stance" } && _ways.Vocabulary.MeaningOf("half " + _lexemes[i + 1].Plain) is { Kind: "stance", Term: { } halved })
+        {
+            BecomesSmall(i);
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = halved.Id.Value, Term = halved };
+        }
         // "It's a swing of the back leg, one-eighty to the left": what is done.
         if (_lexemes[i] is { Kind: "note", Plain: "its a" or "thats a" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "swing" or "step" or "turn" or "pivot" or "spin" && RestOfSentence(i).Any(l => l.Kind is "relFoot" or "footNoun" or "degrees" or "amount"))
         {
@@ -101,7 +107,7 @@ public sealed partial class Reader
         // "Front now, left low block": to it.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "now") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
         // "Step out with the left foot so that you're standing in a horse stance": the stance of that step.
-        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "technique" or "degrees"))
+        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "technique" or "degrees" or "amount"))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);

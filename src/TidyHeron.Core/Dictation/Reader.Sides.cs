@@ -77,7 +77,7 @@ public sealed partial class Reader
             return true;
         }
         // "Turn the long way around to the right to face nine o'clock".
-        if (previous is { Kind: "detail", Value: "longWay" } && Follows(i, "to") && _draft is { IsTurning: true, TurnSide: null, IsDone: false, SentenceEnded: false } && next is { Kind: "facing" or "place" or "clock" })
+        if (previous is { Kind: "detail", Value: "longWay" } && Follows(i, "to") && _draft is { TurnSide: null, SentenceEnded: false } && next is { Kind: "facing" or "place" or "clock" })
         {
             _draft.TurnSide = side;
             return true;

@@ -219,7 +219,7 @@ public sealed partial class Reader
     /// <summary>"Block with the right arm, outside block", "strike with the left knife hand": the second word says which.</summary>
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
-        if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || Follows(i, "plus") || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || Backward(i).TakeWhile(l => l.Kind is "level" or "filler" or "side").Any(l => l.Plain == "plus") || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
         if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {
@@ -314,8 +314,8 @@ public sealed partial class Reader
         if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
         // "Left arm middle block. The right fist comes down in a hammer.": a blow in a sentence of its own comes after.
         if (others && _draft.SentenceEnded && StartsSentence(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
-        // "Right back fist. Now left low block, stepping through with the left": it has a step or a turn of its own.
-        if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } && (l.IsGerund || _lexemes.IndexOf(l) is var at and > 0 && _lexemes[at - 1].Is("together")))) return true;
+        // "Right back fist. Now left low block, stepping through with the left", "and with a right palm block, turn …": it has a step or a turn of its own.
+        if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" or "stay" } && (l.IsGerund || Follows(SideIndexOfHand(i), "with") || _lexemes.IndexOf(l) is var at and > 0 && (_lexemes[at - 1].Is("together") || _lexemes[at - 1].Is("stop", ":"))))) return true;
         // "Right middle block. Left low block, right middle block": what the first hand does anew is another count, so is what the other does with it.
         if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i) || _draft.Hands.Any(h => h.Technique == term.Id) && StartsSentence(SideIndexOfHand(i)) || term.Family is "receiving" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving") && hand?.OnSide is { } one && AlsoWorksInThisSentence(i, one.Other));
         return true;

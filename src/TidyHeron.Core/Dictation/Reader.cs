@@ -239,7 +239,7 @@ public sealed partial class Reader
             case "detail":
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
-                _draft.LongWay |= lexeme.Value == "longWay" && _draft.IsTurning;
+                _draft.LongWay |= lexeme.Value == "longWay" && (_draft.IsTurning || Previous(i) is { Kind: "footwork", Value: "turn" });
                 _draft.IsSideways |= lexeme.Value == "sideways" && _draft.Stance is not null;
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");

@@ -1,9 +1,26 @@
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 
 /// <summary>The ways in which a count of a made-up form moves.</summary>
-internal enum Going { Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same, Diagonal, KickBack, ThreeSteps }
+internal enum Going
+{
+    Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same, Diagonal, KickBack, ThreeSteps,
+    Shuffle, CrossBehind, Together, Shift, PivotAround, Kneel, Rise, Jump,
+}
+
+/// <summary>What a hand does, or both together; the height only where it is told.</summary>
+/// <param name="Hand">None where both do it, where the weapon does, or where nobody says which.</param>
+internal sealed record Done(Side? Hand, string Technique, Level? Level = null)
+{
+    /// <summary>The height meant: the technique's own where none is told.</summary>
+    public Level? Height => Level ?? Vocabulary.Standard.Find(new TermId(Technique))?.DefaultLevel;
+
+    public Done Mirrored => this with { Hand = Hand?.Other };
+
+    public override string ToString() => $"{Hand?.Word ?? "no"} {Technique} {Height}";
+}
 
 /// <summary>One count of a made-up form: how one gets there, and what it comes to.</summary>
 internal sealed record MadeUpCount
@@ -23,29 +40,46 @@ internal sealed record MadeUpCount
     public bool FootIsPlain { get; init; }
     public Side Lead { get; init; }
     public required string Stance { get; init; }
-    public required List<(Side Hand, string Technique)> Hands { get; init; }
+    public required List<Done> Hands { get; init; }
     public string Kick { get; init; } = "";
     public bool Shout { get; init; }
 
-    /// <summary>Whether a technique is done with the staff: both hands hold it.</summary>
-    private static bool IsOfTheStaff(string technique) => technique.StartsWith("staff-", StringComparison.Ordinal);
+    /// <summary>Whether a foot leads in its stance.</summary>
+    public bool Leads => MadeUpForm.Leads(Stance);
 
     /// <summary>What the reader should have understood, in one line.</summary>
-    public string Meant => $"{Heading} {(Stance == "horse" ? "none" : Lead.Word)} {Stance}, {string.Join(" then ", Hands.Select(h => $"{(IsOfTheStaff(h.Technique) ? "no" : h.Hand.Word)} {h.Technique}"))}{(Kick.Length > 0 ? ", " + Kick : "")}{(Shout ? ", shout" : "")}";
+    public string Meant => $"{Heading} {(Leads ? Lead.Word : "none")} {Stance}, {string.Join(" then ", Hands)}{(Kick.Length > 0 ? ", " + Kick : "")}{(Shout ? ", shout" : "")}";
 }
 
-/// <summary>Makes up forms: any sequence of counts that a body can do, with a staff or without.</summary>
-internal sealed class MadeUpForm(Random random, bool isArmed)
+/// <summary>Makes up forms: any sequence of counts that a body can do, empty-handed or with a weapon.</summary>
+/// <param name="weapon">"staff", "sword" or nothing.</param>
+internal sealed class MadeUpForm(Random random, string weapon)
 {
-    private static readonly string[] Stances = ["front", "front", "front", "back", "cat", "short-front", "bow"];
-    internal static readonly string[] Blocks = ["low-block", "rising-block", "inside-block", "outside-block", "knife-hand-block", "palm-block"];
-    private static readonly string[] Techniques = [.. Blocks, "punch", "back-fist", "hammer-fist"];
-    private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike"];
+    private static readonly string[] Stances = ["front", "front", "front", "front", "back", "back", "cat", "short-front", "bow", "walking", "fixed", "rooted"];
+    private static readonly string[] Blocks = ["low-block", "rising-block", "inside-block", "outside-block", "middle-block", "knife-hand-block", "palm-block", "augmented-block", "pressing-block", "scooping-block"];
+    private static readonly string[] Strikes = ["punch", "punch", "punch", "back-fist", "hammer-fist", "uppercut", "vertical-punch", "hook-punch", "knife-hand-strike", "palm-strike", "spear-hand", "ridge-hand", "elbow-strike", "rising-elbow"];
+    private static readonly string[] BothHands = ["x-block", "high-x-block", "wedge-block", "twin-knife-hand-block", "double-punch"];
+    private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike", "staff-rising-strike"];
+    private static readonly string[] SwordTechniques = ["sword-downward-cut", "sword-diagonal-cut", "sword-rising-cut", "sword-horizontal-cut", "sword-thrust", "sword-parry"];
+    private static readonly string[] Kicks = ["front-kick", "front-kick", "side-kick", "roundhouse-kick", "back-kick", "inside-crescent-kick", "knee-strike", "axe-kick"];
+    /// <summary>Every technique that a made-up form may hold.</summary>
+    public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, .. Kicks.Distinct()];
+
+    /// <summary>Every stance that a made-up form may hold.</summary>
+    public static readonly string[] AllStances = [.. Stances.Distinct(), "horse", "closed", "cross", "kneeling"];
 
     private MadeUpCount? _last;
     private int _heading;
     private Side _lead;
     private string _stance = "ready";
+
+    private bool IsArmed => weapon.Length > 0;
+
+    /// <summary>Whether a foot leads in a stance.</summary>
+    public static bool Leads(string stance) => stance is not ("ready" or "horse" or "closed");
+
+    /// <summary>Whether both hands do a technique.</summary>
+    public static bool IsOfBothHands(string technique) => BothHands.Contains(technique);
 
     private T Any<T>(params IReadOnlyList<T> of) => of[random.Next(of.Count)];
 
@@ -58,7 +92,7 @@ internal sealed class MadeUpForm(Random random, bool isArmed)
     /// <summary>What each count should come to: three for three steps that are told at once.</summary>
     public static IEnumerable<string> MeantBy(IEnumerable<MadeUpCount> form) => form.SelectMany(c => c.Going == Going.ThreeSteps ? [Stepped(c, c.Foot), Stepped(c, c.Foot.Other), c.Meant] : new[] { c.Meant });
 
-    private static string Stepped(MadeUpCount count, Side foot) => (count with { Lead = foot, Hands = [(foot, count.Hands[0].Technique)], Shout = false }).Meant;
+    private static string Stepped(MadeUpCount count, Side foot) => (count with { Lead = foot, Hands = [new Done(foot, count.Hands[0].Technique)], Shout = false }).Meant;
 
     private MadeUpCount Next(bool isLast, bool isNumbered)
     {
@@ -66,54 +100,89 @@ internal sealed class MadeUpForm(Random random, bool isArmed)
         if (going == Going.Same)
         {
             _lead = _lead.Other;
-            return _last! with { Going = going, From = _heading, Lead = _lead, Foot = _lead, IsFirst = false, Shout = false, Hands = [.. _last.Hands.Select(h => (h.Hand.Other, h.Technique))] };
+            return _last! with { Going = going, From = _heading, Lead = _lead, Foot = _lead, IsFirst = false, Shout = false, Hands = [.. _last.Hands.Select(h => h.Mirrored)] };
         }
 
-        var (from, had) = (_heading, _stance is not ("ready" or "horse"));
+        var (from, had) = (_heading, Leads(_stance));
         var side = Any(Side.Left, Side.Right);
-        var amount = going switch { Going.SideStep => 90, Going.Diagonal => 45, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
+        var amount = going switch { Going.SideStep => 90, Going.Diagonal => 45, Going.PivotAround => 180, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
         _heading = ((_heading + (side == Side.Left ? -amount : amount)) % 360 + 360) % 360;
         var foot = going switch
         {
-            Going.Step or Going.Kick or Going.KickBack or Going.ThreeSteps when had => _lead.Other,
-            Going.StepBack or Going.OnTheSpot => _lead,
+            Going.Step or Going.Kick or Going.KickBack or Going.ThreeSteps or Going.CrossBehind or Going.Together or Going.Kneel or Going.Jump when had => _lead.Other,
+            Going.StepBack or Going.OnTheSpot or Going.Shuffle or Going.Shift or Going.Rise => _lead,
+            Going.PivotAround => _lead.Other,
             Going.SideStep or Going.Diagonal => side,
             Going.Turn when amount == 90 && Perhaps(0.7) => side,
             _ => Any(Side.Left, Side.Right),
         };
-        if (going == Going.ThreeSteps)
-        {
-            _lead = foot;
-        }
-        else if (going is not (Going.OnTheSpot or Going.KickBack))
-        {
-            _lead = going == Going.StepBack ? foot.Other : foot;
-            // A foot that leads and is drawn back into a cat stance may lead still.
-            _stance = going == Going.WideStep ? "horse" : Any(Stances) is var stance && stance == "cat" && going == Going.StepBack ? "front" : stance;
-        }
-        var hand = going == Going.ThreeSteps || Perhaps(0.7) ? _lead : _lead.Other;
-        var technique = Any(isArmed ? StaffTechniques : Techniques);
-        List<(Side, string)> hands = going == Going.KickBack ? [] : [(hand, going == Going.ThreeSteps ? Any("punch", "rising-block", "low-block") : technique)];
-        if (!isArmed && going is not (Going.Kick or Going.KickBack or Going.ThreeSteps) && Perhaps(0.25)) hands.Add((hand.Other, Any((isArmed ? StaffTechniques : Techniques).Where(t => t != technique).ToArray())));
+        TakeStance(going, foot);
+        var hands = going switch { Going.KickBack => [], Going.ThreeSteps => [new Done(_lead, Any("punch", "rising-block", "low-block"))], _ => Hands(going) };
         return new MadeUpCount
         {
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
-            Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Any("front-kick", "front-kick", "side-kick", "roundhouse-kick") : "", Shout = isLast && Perhaps(0.6),
+            Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Any(Kicks) : "", Shout = isLast && Perhaps(0.6),
         };
+    }
+
+    private void TakeStance(Going going, Side foot)
+    {
+        switch (going)
+        {
+            case Going.OnTheSpot or Going.KickBack or Going.Shuffle: return;
+            case Going.ThreeSteps: _lead = foot; return;
+            // The foot that goes behind, or the knee that goes down, does not lead.
+            case Going.CrossBehind: (_lead, _stance) = (foot.Other, "cross"); return;
+            case Going.Kneel: (_lead, _stance) = (foot.Other, "kneeling"); return;
+            case Going.Together: (_lead, _stance) = (foot, "closed"); return;
+            case Going.WideStep: (_lead, _stance) = (foot, "horse"); return;
+            case Going.Shift: _stance = _stance is "back" or "cat" ? "front" : "back"; return;
+            case Going.Rise: _stance = "front"; return;
+            default:
+                _lead = going == Going.StepBack ? foot.Other : foot;
+                // A foot that leads and is drawn back into a cat stance may lead still.
+                _stance = Any(Stances) is var stance && stance == "cat" && going is Going.StepBack or Going.PivotAround ? "front" : stance;
+                return;
+        }
+    }
+
+    private List<Done> Hands(Going going)
+    {
+        if (IsArmed) return [new Done(null, Any(weapon == "staff" ? StaffTechniques : SwordTechniques))];
+        if (Perhaps(0.08)) return [new Done(null, Any(BothHands))];
+        var first = OneHand(Perhaps(0.7) ? _lead : _lead.Other);
+        if (going == Going.Kick || !Perhaps(0.25)) return [first];
+        var second = OneHand(first.Hand!.Value.Other);
+        return second.Technique == first.Technique ? [first] : [first, second];
+    }
+
+    private Done OneHand(Side hand)
+    {
+        var technique = Any(Perhaps(0.5) ? Blocks : Strikes);
+        var level = Blocks.Contains(technique) || technique is "rising-elbow" or "uppercut" || Perhaps(0.7) ? (Level?)null : technique is "punch" or "palm-strike" ? Any(Level.Low, Level.Middle, Level.High) : Any(Level.Middle, Level.High);
+        return new Done(hand, technique, level);
     }
 
     private Going Choose(bool isNumbered)
     {
         if (_last is null) return Any(Going.Turn, Going.Step, Going.SideStep);
-        var going = _stance == "horse" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Diagonal, Going.KickBack, Going.ThreeSteps, Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.Kick);
+        var going = _stance switch
+        {
+            "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot),
+            "closed" => Any(Going.Step, Going.OnTheSpot, Going.WideStep),
+            "cross" => Any(Going.Step, Going.OnTheSpot),
+            "kneeling" => Any(Going.Rise, Going.Rise, Going.OnTheSpot),
+            _ => Any(Going.Diagonal, Going.KickBack, Going.ThreeSteps, Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step,
+                Going.StepBack, Going.OnTheSpot, Going.Kick, Going.Shuffle, Going.CrossBehind, Going.Together, Going.Shift, Going.PivotAround, Going.Kneel, Going.Jump),
+        };
         return going switch
         {
             // "To the left" off a side line is the hall's for some and the performer's for others.
             Going.SideStep when _heading % 180 != 0 => Going.Turn,
             Going.Diagonal when _heading % 90 != 0 => Going.Step,
-            Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when isArmed => Going.Step,
+            Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when IsArmed => Going.Step,
             Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
-            Going.Same when _last is not { Going: Going.Step, Hands.Count: 1 } => Going.Step,
+            Going.Same when _last is not { Going: Going.Step, Hands: [{ Hand: not null }] } => Going.Step,
             Going.Kick when !isNumbered => Going.Step,
             _ => going,
         };

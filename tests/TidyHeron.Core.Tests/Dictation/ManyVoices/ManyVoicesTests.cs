@@ -30,7 +30,7 @@ public class ManyVoicesTests
     {
         var random = new Random(seed);
         var voice = new Voice(random);
-        var form = new MadeUpForm(random, voice.IsArmed).Make(Counts, voice.IsNumbered);
+        var form = new MadeUpForm(random, voice.Weapon).Make(Counts, voice.IsNumbered);
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);
         if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => u.Text))}\n  {text.ReplaceLineEndings(" / ")}";
@@ -51,18 +51,22 @@ public class ManyVoicesTests
             var at = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] == count).ToList();
             var posture = reading.Walk.Postures[at[^1]];
             var moves = at.Select(i => form.Moves[i]).ToList();
-            // What the other hand does meanwhile, at the hip, is not told by every phrase.
-            var hands = moves.SelectMany(m => m.Hands).Where(h => h.Technique.Value != "chamber").Select(h => $"{h.Hand?.Word ?? "no"} {Named(h)}");
+            // What the other hand does meanwhile, at the hip or before the body, is not told by every phrase.
+            var hands = moves.SelectMany(m => m.Hands).Where(h => h.Technique.Value is not ("chamber" or "cover" or "support" or "keep-hands")).Select(h => Named(h, posture.Lead));
             var kicks = moves.Where(m => m.Kick is not null).Select(m => ", " + m.Kick!.Technique.Value);
             return $"{posture.Heading.Degrees} {posture.Lead?.Word ?? "none"} {posture.Stance.Value.Replace("-stance", "")}, {string.Join(" then ", hands)}{string.Concat(kicks)}{(moves.Any(m => m.Shout) ? ", shout" : "")}";
         }
 
-        // "Block low" is a block at that height, as well as the low block is.
-        static string Named(HandAction action) => (action.Technique.Value, action.Level) switch
+        // "Block low" is a block at that height, as well as the low block is; which hand a reverse punch is done with, its name says.
+        static Done Named(HandAction action, Side? lead) => (action.Technique.Value, action.Level) switch
         {
-            ("block", Level.Low) => "low-block",
-            ("block", Level.High) => "rising-block",
-            var (technique, _) => technique,
+            ("block", Level.Low) => new Done(SideOf(action), "low-block"),
+            ("block", Level.High) => new Done(SideOf(action), "rising-block"),
+            ("lunge-punch", var level) => new Done(SideOf(action) ?? lead, "punch", level),
+            ("reverse-punch", var level) => new Done(SideOf(action) ?? lead?.Other, "punch", level),
+            var (technique, level) => new Done(SideOf(action), technique, level),
         };
+
+        static Side? SideOf(HandAction action) => action.Hand switch { Hand.Left => Side.Left, Hand.Right => Side.Right, _ => null };
     }
 }

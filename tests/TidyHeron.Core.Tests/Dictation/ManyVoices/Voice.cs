@@ -16,7 +16,8 @@ internal sealed partial class Voice
 
     private readonly Random _random;
     private readonly string _call, _your, _person;
-    private readonly bool _isThird;
+    /// <summary>Whether it is somebody else who moves; whether the voice says things again; whether it says L and R.</summary>
+    private readonly bool _isThird, _hesitates, _isTerse;
     private readonly Dictionary<string, string> _names = [];
     private readonly Dictionary<string, Func<string>> _values = [];
 
@@ -24,28 +25,33 @@ internal sealed partial class Voice
     public Voice(Random random)
     {
         _random = random;
-        IsArmed = random.Next(8) == 0;
+        Weapon = random.Next(12) switch { 0 => "staff", 1 => "sword", _ => "" };
+        _hesitates = random.Next(8) == 0;
+        _isTerse = random.Next(15) == 0;
         _call = Any(Calls);
         _your = Say("your");
         _isThird = random.NextDouble() < 0.1;
         _person = Say(_isThird ? "third person" : "person");
         // Most keep to one language, some mix them.
         var isPlain = random.Next(3) == 0;
-        foreach (var key in Phrases.Keys.Where(k => k.StartsWith("names ", StringComparison.Ordinal))) _names[key["names ".Length..]] = isPlain ? Phrases[key][0] : Any(Phrases[key]);
+        foreach (var (of, names) in Names.Of) _names[of] = isPlain ? names[0] : Any(names);
     }
 
     /// <summary>Whether the counts are called.</summary>
     public bool IsNumbered => !_call.StartsWith("plain", StringComparison.Ordinal);
 
-    /// <summary>Whether the form is one of the staff.</summary>
-    public bool IsArmed { get; }
+    /// <summary>"staff", "sword" or nothing.</summary>
+    public string Weapon { get; }
+
+    private bool IsArmed => Weapon.Length > 0;
 
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
         var counts = form.Select((c, i) => Called(i, form.Count, Tell(c))).ToList();
+        if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a weapon" : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
@@ -60,12 +66,20 @@ internal sealed partial class Voice
         {
             Going.Turn => "told as a turn",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
-            Going.SideStep => count is { IsFirst: true, Hands: [{ } only] } && only.Hand == count.Lead && !IsArmed && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
+            Going.SideStep => count is { IsFirst: true, Hands: [{ Level: null } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
             Going.Diagonal => "told as a diagonal step",
             Going.KickBack => "told as a kick that comes back",
             Going.ThreeSteps => "told as three steps",
             Going.Kick => "told as a kick",
+            Going.Shuffle => "told as a shuffle",
+            Going.CrossBehind => "told as a step behind",
+            Going.Together => "told as feet drawn together",
+            Going.Shift => "told as a shift of weight",
+            Going.PivotAround => "told as a pivot around",
+            Going.Kneel => "told as kneeling",
+            Going.Rise => "told as rising",
+            Going.Jump => "told as a jump",
             Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
             _ => "told as a step",
         });
@@ -74,15 +88,17 @@ internal sealed partial class Voice
         if (count.Going is Going.Same or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
         if (count.Hands.Count > 1)
         {
-            (_values["hand"], _values["technique name"]) = (() => count.Hands[1].Hand.Word, () => _names[count.Hands[1].Technique]);
-            SetVerbs(count.Hands[1].Technique);
+            SetTechnique(count.Hands[1], count);
             told += Say("second technique");
         }
         if (Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" ? "es" : "s"), 1) : _person + told;
         told = Say("lead-in") + told;
         if (count.Shout) return told + Say("kiai");
-        _values["other hand"] = () => count.Hands[^1].Hand.Other.Word;
-        return told + (_random.Next(5) == 0 && count.Heading % 90 == 0 ? Say("confirm") : _random.Next(4) == 0 && !IsArmed ? Say("remark") : ".");
+        if (_random.Next(5) == 0 && count.Heading % 90 == 0) return told + Say("confirm");
+        if (_random.Next(4) != 0) return told + ".";
+        if (count.Hands[^1].Hand is not { } hand) return told + Say("remark");
+        _values["other hand"] = () => hand.Other.Word;
+        return told + Say(_random.Next(2) == 0 ? "remark" : "remark on the other hand");
     }
 
     private void SetValues(MadeUpCount count)
@@ -92,11 +108,10 @@ internal sealed partial class Voice
         // Off the opposite side line "turn right" may be half a turn.
         var isOpen = count.From % 90 == 0 && !(count.From == 270 && count.Side == Side.Right) && !(count.From == 90 && count.Side == Side.Left);
         _values["your"] = () => _your;
-        _values["side"] = () => count.Side.Word;
-        _values["foot"] = () => count.Foot.Word;
+        _values["side"] = () => SideSaid(count.Side);
+        _values["foot"] = () => SideSaid(count.Foot);
         _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
-        _values["hand"] = () => count.Hands.Count > 0 ? count.Hands[0].Hand.Word : "";
         _values["amount"] = () => $"{count.Amount}";
         _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
         _values["hour"] = () => Hours[quarter];
@@ -106,12 +121,7 @@ internal sealed partial class Voice
         _values["kick name"] = () => _names[count.Kick];
         _values["a kick"] = () => "a " + _names[count.Kick];
         _values["a"] = () => "a";
-        if (count.Hands is [var first, ..])
-        {
-            _values["technique name"] = () => _names[first.Technique];
-            SetVerbs(first.Technique);
-        }
-
+        if (count.Hands is [var first, ..]) SetTechnique(first, count);
         _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
         _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
         var tellsTheStep = count.Going is Going.Step or Going.StepBack or Going.Kick;
@@ -122,24 +132,36 @@ internal sealed partial class Voice
         _values["kick"] = () => Say(_random.Next(4) == 0 ? "kick with the rear leg" : "kick");
     }
 
-    private void SetVerbs(string technique)
+    private void SetTechnique(Done done, MadeUpCount count)
     {
-        if (IsArmed)
+        var name = _names[done.Technique];
+        _values["technique name"] = () => name;
+        if (done.Hand is not { } hand)
         {
-            foreach (var name in new[] { "technique", "technique with an article", "do", "doing" }) _values[name] = () => Say("weapon " + name);
+            foreach (var way in new[] { "technique", "technique with an article", "do", "doing" })
+                _values[way] = () => Say((IsArmed ? Weapon : "both hands") + " " + way);
             return;
         }
-        var verb = technique switch { "low-block" => ("block low", "blocking low"), "rising-block" => ("block high", "blocking high"), "punch" => ("punch", "punching"), _ => ("", "") };
+
+        _values["hand"] = () => SideSaid(hand);
+        _values["aimed"] = () => done.Level is { } level ? Say($"aimed {level}") : name;
+        var isRelative = count.Leads && done is not { Technique: "punch", Level: not null } && _random.Next(8) == 0;
+        var which = hand == count.Lead ? "lead" : "rear";
+        var verb = (done.Technique, done.Level) switch { ("low-block", _) => ("block low", "blocking low"), ("rising-block", _) => ("block high", "blocking high"), ("punch", null) => ("punch", "punching"), _ => ("", "") };
         (_values["verb"], _values["verbing"]) = (() => verb.Item1, () => verb.Item2);
-        _values["do"] = () => Say(verb.Item1.Length > 0 && _random.Next(2) == 0 ? "do by its verb" : "do");
+        _values["technique"] = () => Say(isRelative ? (done is { Technique: "punch", Level: null } ? $"punch with the {which} hand" : $"technique with the {which} hand") : "technique");
+        _values["technique with an article"] = () => Say("technique with an article");
+        _values["do"] = () => Say(isRelative && done.Technique != "punch" ? $"do with the {which} hand" : verb.Item1.Length > 0 && _random.Next(2) == 0 ? "do by its verb" : "do");
         _values["doing"] = () => Say(verb.Item2.Length > 0 && _random.Next(2) == 0 ? "doing by its verb" : "doing");
-        _values["aimed"] = () => MadeUpForm.Blocks.Contains(technique) || _random.Next(5) < 3 ? _names[technique] : Say("aimed");
     }
+
+    /// <summary>A side; some say the other one first and take it back.</summary>
+    private string SideSaid(Side side) => _hesitates && _random.Next(12) == 0 ? Say("hesitation").Replace("wrong", side.Other.Word, StringComparison.Ordinal).Replace("meant", side.Word, StringComparison.Ordinal) : side.Word;
 
     /// <summary>A count with its number before it, as this voice calls them.</summary>
     private string Called(int i, int of, string told)
     {
-        told = Article().Replace(told, m => "aeiou".Contains(m.Groups[1].Value[0], StringComparison.Ordinal) ? $"an {m.Groups[1].Value}" : $"a {m.Groups[1].Value}");
+        told = Article().Replace(told, m => "aeiou".Contains(m.Groups[1].Value, StringComparison.Ordinal) ? $"an {m.Groups[1].Value}" : $"a {m.Groups[1].Value}");
         var call = _call switch
         {
             "plain" => i == 0 ? "" : Say("connect"),
@@ -169,13 +191,16 @@ internal sealed partial class Voice
     [GeneratedRegex(@"\{([^}]+)\}")]
     private static partial Regex Slot();
 
+    [GeneratedRegex(@"\b(left|right)\b(?! (now|away|after|there|here))", RegexOptions.IgnoreCase)]
+    private static partial Regex Sides();
+
     [GeneratedRegex(@"(?<=\. )[a-z]")]
     private static partial Regex Sentence();
 
-    [GeneratedRegex(@"\ban? (\w+)")]
+    [GeneratedRegex(@"\ba (\w)")]
     private static partial Regex Article();
 
-    [GeneratedRegex(@"^(step |turn |move (the|your|my|left|right)|bring |slide |put |take |do |make |pivot |rotate |kick |without moving)")]
+    [GeneratedRegex(@"^(step |turn |move (the|your|my|left|right)|bring |slide |put |take |do (?!not)|make |pivot |rotate |kick |without moving|shuffle |cross |bring |draw |shift |sink |drop |kneel |stand |rise |jump |leap |slide )")]
     private static partial Regex Imperative();
 
     [GeneratedRegex(@"^\w+")]
