@@ -70,7 +70,7 @@ internal sealed record FootChoice(
             // Rising from the knees or the ground, and stepping out of a stance without a lead, ends in some stance
             // that was not named; a short front stance is the least that can be meant.
             "rise" when move.Kick is { Landing: Landing.Front or Landing.Back } => new TermId("short-front-stance"),
-            "rise" when move.Footwork is { Foot: not null, Way: Way.Back } => new TermId("short-front-stance"), // "stand up, stepping the left foot back"
+            "rise" when move.Footwork is { Foot: not null, Way: Way.Back or Way.Forward } => new TermId("short-front-stance"), // "stand up, stepping the left foot back"
             "rise" => new TermId("ready-stance"),
             "fall" => new TermId("lying"),
             "step" when now.Stance.Value is "both-knees" => new TermId("kneeling-stance"), // one foot forward, the other knee stays on the floor

@@ -119,7 +119,7 @@ internal sealed class Draft
         if (footwork is "step-back" or "slide-back" && way == Notation.Way.Back) way = null;
         if (footwork is "step" && way == Notation.Way.Back) (footwork, way) = ("step-back", null);
         if (footwork is "slide" && way == Notation.Way.Back) (footwork, way) = ("slide-back", null);
-        if (way == Notation.Way.Forward && footwork is not "jump" and not "hop") way = null; // every step goes forward unless said otherwise
+        if (way == Notation.Way.Forward && footwork is not "jump" and not "hop" and not "rise") way = null; // every step goes forward unless said otherwise
 
         var facing = Facing;
         if (facing is { } loose && FacingIsLoose && isEven && Stance is not null && footwork is "step" or "slide" && !HasTurn && facing is { } to)

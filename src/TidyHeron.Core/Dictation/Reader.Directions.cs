@@ -160,10 +160,10 @@ public sealed partial class Reader
             return;
         }
         // "Front: left walking stance, low block.": where it goes.
-        if (lexeme.Plain is "front" or "the front" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
+        if (lexeme.Plain is "front" or "the front" or "the back" or "the rear" && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            TakeDirection(i, Heading.Front, said: true);
+            TakeDirection(i, lexeme.Value == "rear" ? Heading.Front + Turn.To(Side.Right, 180) : Heading.Front, said: true);
             return;
         }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))

@@ -75,6 +75,8 @@ public sealed partial class Reader
         else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"
         else if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && kind == "stomp") _draft.Footwork = kind; // "raise the knee, stamp"
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind is "lift-foot" or "stomp") _draft.Footwork = kind; // "stand up, lift the left knee"
+        else if (_draft is { Footwork: "rise", IsDone: false, SentenceEnded: false } && kind is "step" && lexeme.Plain.StartsWith("stepping", StringComparison.Ordinal) && RestOfSentence(i).Any(l => l.Is("stance"))) _draft.Footwork = kind; // "stand up stepping forward"
+        else if (_draft is { Footwork: "rise", Way: null, IsDone: false, SentenceEnded: false } && lexeme.Plain is "stepping forward" or "stepping back") _draft.Way = kind == "step" ? Way.Forward : Way.Back;
         else if (_draft.Footwork == "rise" && kind == "pull-together") _draft.Stance ??= new TermId("closed-stance"); // "standing up, the feet come together"
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null } || kind is "shift" or "drop" && (lexeme.IsGerund || StanceComes(i) && i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { Footwork: "step" or "step-back" or "slide", SentenceEnded: false }) { } // "the left foot travels out and we sit in a back stance", "step forward, sinking into front stance": it steps

@@ -32,6 +32,12 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
+        // "Keep the horse stance and punch across": what is kept is where one stands.
+        if (_lexemes[i].Plain is "keep the" or "keep your" or "keep it" && Next(i) is { Kind: "stance" } && IndexAfter(i) is var kept && kept + 1 < _lexemes.Count && _lexemes[kept + 1].Plain is "and" or "," && RestOfSentence(kept).Any(l => l.Is("technique")))
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         // "You are going to look left".
         if (_lexemes[i].Plain == "you are" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "going" or "going to" or "gonna")
         {

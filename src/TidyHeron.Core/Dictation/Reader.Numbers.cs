@@ -52,7 +52,19 @@ public sealed partial class Reader
         var last = 0;
         for (var i = 0; i + 2 < _lexemes.Count; i++)
         {
+            if (_lexemes[i].Is("ordinal") && StartsSentence(i) && int.TryParse(_lexemes[i].Value, out var ordinal)) last = ordinal;
             if (!_lexemes[i].Is("number")) continue;
+            // "Then seven is …", "…, and do six: …", "…, and 8. …": the next number begins what it calls.
+            if (_lexemes[i].Number == last + 1 && last > 0 && (_lexemes[i + 1].Plain is "is" or "are" || _lexemes[i + 1].IsStop && _lexemes[i + 1].Value is ":" or ".") && i > 0 && (_lexemes[i - 1].Is("then") || _lexemes[i - 1].Plain is "and" or "do"))
+            {
+                var opens = i;
+                while (opens > 0 && (_lexemes[opens - 1].Is("then") || _lexemes[opens - 1].Plain is "and" or "do")) BecomesSmall(--opens);
+                if (opens > 0 && !_lexemes[opens - 1].EndsSentence && !_lexemes[opens - 1].Is("number"))
+                {
+                    _lexemes.Insert(opens, StopAt(opens, "."));
+                    i++;
+                }
+            }
             var starts = StartsSentence(i);
             var isOne = _lexemes[i + 1].Plain is "is" or "are" && (starts || i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && _lexemes[i].Number == last + 1);
             var goesOn = _lexemes[i + 1].Plain is "a" or "an" && i > 0 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i].Number == last + 1 && last > 0;

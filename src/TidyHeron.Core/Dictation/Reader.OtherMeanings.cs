@@ -220,7 +220,7 @@ public sealed partial class Reader
             return true;
         }
         // "The cross on the spot", where the words speak of jabs and hooks.
-        if (lexeme.Plain is "cross" && _foot is null && (Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } || Previous(i) is { Value: "jab" } or { Kind: "then" } && Next(i) is not { Kind: "footNoun" or "way" }) && SpeaksOfBoxing())
+        if (lexeme.Plain is "cross" && _foot is null && (Next(i) is null or { Kind: "footwork", Value: "stay" } or { Kind: "level" or "again" } || Previous(i) is { Value: "jab" } or { Kind: "then" } && Next(i) is not { Kind: "footNoun" or "way" } && !(Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" })) && SpeaksOfBoxing())
         {
             Retell(i, "reverse-punch");
             return true;

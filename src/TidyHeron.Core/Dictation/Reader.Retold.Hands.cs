@@ -16,6 +16,9 @@ public sealed partial class Reader
         }
         // "Low block, pulling the left fist to the hip": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && IndexAfter(i) is var pulls and >= 0 && _lexemes[pulls].Is("side") && Next(pulls) is { Kind: "technique", Value: "chamber" }) BecomesSmall(i);
+        // "Double block, left arm low, right arm up": how high each of them is.
+        if (_lexemes[i] is { Kind: "filler", Plain: "up" or "down" } where && Alone(i) && Previous(i) is { Kind: "handNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } && Backward(i).TakeWhile(l => !l.EndsSentence) is var twofold && twofold.Any(l => l.Is("handNoun", "both")) && twofold.Any(l => l.IsHandTechnique))
+            _lexemes[i] = where with { Kind = "level", Value = where.Plain == "up" ? "high" : "low" };
         // "A right angle punch": no quarter turn.
         if (_lexemes[i] is { Kind: "amount" or "degrees", Plain: "right angle" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "punch" })
         {

@@ -38,6 +38,17 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) BecomesHalfTurn(i);
+        // "Back: right front stance, low block.": where it goes.
+        if (_lexemes[i] is { Kind: "way", Plain: "back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i)) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "rear", Plain = "the back" };
+        // "Hidari ni, left cat stance": to the left, no number.
+        if (_lexemes[i] is { Kind: "side", Plain: "hidari" or "migi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "countWord", Plain: "ni" } towards && OnlySmallWordsAndACallBefore(i))
+            (_lexemes[i], _lexemes[i + 1]) = (towards with { Kind = "filler", Plain = "to" }, _lexemes[i]);
+        // "Turn a half circle to the rear": half a turn, no hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "circle" } && i > 1 && _lexemes[i - 1] is { Kind: "detail", Value: "halfStep" } && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "swing" }))
+        {
+            BecomesHalfTurn(i);
+            BecomesSmall(i - 1);
+        }
         // "At forty-five to the left … forty-five the other way": the other diagonal.
         if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
         // "Right foot back, horse stance, left side on": the left side is where the front was.

@@ -72,6 +72,20 @@ public sealed partial class Reader
             StepWithEach(done);
             i += 2 * done.Count;
         }
+        // "Three steps forward: right punch, left punch, and on the third a right punch".
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("number") || _lexemes[i].Number is < 2 or > 6 || _lexemes[i + 1] is not { Kind: "footwork", Value: "step" } || !_lexemes[i + 1].Plain.StartsWith("steps", StringComparison.Ordinal)) continue;
+            var end = EndOfSentence(i);
+            var done = Enumerable.Range(i, end - i + 1).Where(k => _lexemes[k].IsHandTechnique).ToList();
+            if (done.Count != _lexemes[i].Number || done.Any(k => !ClauseOf(k).Any(l => l.Is("side"))) || !_lexemes.GetRange(i, done[0] - i).Any(l => l.IsStop) || RestOfSentence(i + 1).Any(l => l.Kind is "stance" or "footNoun" or "footwork" || l.IsKick)) continue;
+            for (var k = i + 2; k <= end; k++) if (_lexemes[k].Is("ordinal")) BecomesSmall(k);
+            var called = EndOfClause(i);
+            AsNote(i, called);
+            _lexemes[called + 1] = _lexemes[called + 1] with { Value = "," };
+            StepWithEach(done);
+            i += 2 * done.Count;
+        }
         // "Then up the middle: rising block right, rising block left, rising block right".
         for (var i = 0; i < _lexemes.Count; i++)
         {
