@@ -129,6 +129,8 @@ public sealed partial class Reader
         }
         if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
         if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun" or "stance")) Begin(Counting.Own);
+        // "Punch, stepping out with the left foot to six o'clock": there the step goes.
+        said |= _draft is { HasTurn: false, Facing: null, SentenceEnded: false } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is "footwork" or "technique") is { IsGerund: true, Value: "step" or "slide" };
         // "High punch to three o'clock", or the same direction once more: where the technique goes, not a new facing.
         if (!_draft.SentenceEnded && _draft.IsDone && (!said || _draft.Facing == heading))
         {

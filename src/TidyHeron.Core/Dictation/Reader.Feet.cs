@@ -33,7 +33,7 @@ public sealed partial class Reader
             "same" => LastFoot(),
             "kicking" => KickingFoot(),
             "standing" => KickingFoot()?.Other,
-            _ => (_draft.Foot ?? LastFoot())?.Other,
+            _ => (_draft.Foot ?? LastFoot())?.Other ?? posture.Lead?.Other,
         };
         if (foot is not { } side)
         {

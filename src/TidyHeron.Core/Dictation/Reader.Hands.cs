@@ -92,8 +92,10 @@ public sealed partial class Reader
     /// <summary>"A punch with the front hand, left front stance", "… stepping out with the left foot": the lead where it is told after.</summary>
     private Side? LeadToldAfter(int i)
     {
-        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence && !_lexemes[k].Is("then"); k++)
+        for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].Is("then"); k++)
         {
+            // "Front arm block. Left fixed stance.": in a sentence of its own, within a count that is called.
+            if (_lexemes[k].EndsSentence) return _draft.IsNumbered && k + 2 < _lexemes.Count && _lexemes[k + 1] is { Kind: "side", Side: { } stands } && _lexemes[k + 2].Is("stance") ? stands : null;
             // "… as you take one step back": the other foot comes to lead.
             if (_lexemes[k] is { Kind: "footwork", Value: "step" or "step-back" } && !_lexemes.Skip(k + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" or "footNoun")) return Now().Lead?.Other;
             if (_lexemes[k] is not { Kind: "side", Side: { } side }) continue;

@@ -42,7 +42,7 @@ public sealed partial class Reader
 
     /// <summary>Whether nothing but those and the number of the count does.</summary>
     private bool OnlySmallWordsAndACallBefore(int i) =>
-        Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.IsStop || l.Kind is "filler" or "then" or "number" or "countNoun" or "countWord" or "ordinal");
+        Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.IsStop || l.Kind is "filler" or "then" or "number" or "countNoun" or "countWord" or "ordinal" || l is { Kind: "set", Plain: "set" });
 
     private Lexeme? NextPastLevels(int i)
     {

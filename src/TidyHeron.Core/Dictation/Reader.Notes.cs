@@ -27,7 +27,7 @@ public sealed partial class Reader
     {
         // "Then it's a step through": what is pointed at is a move, not a remark.
         if (_lexemes[i].Plain is "its a" or "it is" or "this is" or "that is" or "theres" or "there is" or "this is a" or "you are" or "that means" or "which means" or "meaning"
-            && Next(i) is { Kind: "footwork" or "technique" or "stance" or "side" or "level" or "degrees" or "amount" })
+            && Next(i) is { Kind: "footwork" or "technique" or "stance" or "side" or "level" or "degrees" or "amount" } && RestOfSentence(i).LastOrDefault() is not { Plain: "before" or "as before" }) // "this is the same stance as before": nothing is done
         {
             Note(_lexemes[i], "filler");
             return i;
@@ -71,7 +71,7 @@ public sealed partial class Reader
         }
         // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot", "you should turn around".
         if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" }
-            || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" } && (Next(i) is { Kind: "footwork", Value: not "stay" } verb && verb.Plain.Contains(' ') || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
+            || _lexemes[i].Plain is "you should" && Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" or "support" or "facing" or "gaze" } && (Next(i) is { Kind: "footwork", Value: not "stay" } verb && verb.Plain.Contains(' ') || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
         {
             Note(_lexemes[i], "filler");
             return i;

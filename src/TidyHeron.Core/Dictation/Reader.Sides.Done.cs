@@ -10,7 +10,7 @@ public sealed partial class Reader
     {
         var (next, previous) = (Next(i), Previous(i));
         // "You block high with the left, and you strike …".
-        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "then" or "tempo" or "together" or "shout" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
+        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "technique" } && _lexemes[i + 1].Plain is "with" or "plus" || next is { Kind: "then" or "tempo" or "together" or "shout" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
         {
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;
@@ -19,6 +19,12 @@ public sealed partial class Reader
         if (Follows(i, "with") && previous is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } kicks })
         {
             _draft.Kick = kicks with { Foot = side };
+            return true;
+        }
+        // "Front kick, left and step back with it".
+        if (i > 0 && _lexemes[i - 1].Is("stop", ",") && Previous(i - 1) is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && next is { Kind: "footwork" or "landing" } && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } came })
+        {
+            _draft.Kick = came with { Foot = side };
             return true;
         }
         // "Punch right punch left": each side after its punch.

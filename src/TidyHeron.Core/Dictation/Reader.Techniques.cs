@@ -220,6 +220,8 @@ public sealed partial class Reader
     private bool SaysWhich(int i, Terms.Term term, Hand? hand)
     {
         if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || Backward(i).TakeWhile(l => l.Kind is "level" or "filler" or "side").Any(l => l.Plain == "plus") || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
+        // "The right arm blocks low with an outside block of the left arm": the other hand's.
+        if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "of" or "with" && IndexAfter(i) is var whose and >= 0 && _lexemes[whose] is { Kind: "side", Side: { } its } && general.Hand is { } ours && ours != its.Hand && ours != Hand.Both) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
         if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {
@@ -296,7 +298,7 @@ public sealed partial class Reader
         {
             if (WentToGround) return true;
             // "Ready. Left low block, stepping left": how one stood before anything was done.
-            if (_draft is { SentenceEnded: true, Stance: { } stood, Footwork: null, Kick: null, IsNumbered: false } && StanceSet.IsStanding(stood) && NothingCounted && !Formalities.AtRest(term.Id) && RestOfSentence(i).Any(l => l.Is("footwork"))) return true;
+            if (_draft is { SentenceEnded: true, Stance: { } stood, Footwork: null or "step", Kick: null, IsNumbered: false } && StanceSet.IsStanding(stood) && NothingCounted && !Formalities.AtRest(term.Id) && RestOfSentence(i).Any(l => l.Kind is "footwork" or "stance")) return true;
             // After a kick the hands follow, unless something says that they go with it.
             if (_draft.Kick is not null && !_together && !MeanwhileLater(i) && term.Family is not ("guard" or "grip")) return true;
             return _draft.Footwork is "bow" or "announce";

@@ -52,7 +52,7 @@ public class ManyVoicesTests
             var posture = reading.Walk.Postures[at[^1]];
             var moves = at.Select(i => form.Moves[i]).ToList();
             // What the other hand does meanwhile, at the hip or before the body, is not told by every phrase.
-            var hands = moves.SelectMany(m => m.Hands).Where(h => h.Technique.Value is not ("chamber" or "cover" or "support" or "keep-hands")).Select(h => Named(h, posture.Lead));
+            var hands = moves.SelectMany(m => m.Hands).Where(h => h.Technique.Value is not ("chamber" or "cover" or "support" or "guard" or "keep-hands")).Select(h => Named(h, posture.Lead));
             var kicks = moves.Where(m => m.Kick is not null).Select(m => ", " + m.Kick!.Technique.Value);
             return $"{posture.Heading.Degrees} {posture.Lead?.Word ?? "none"} {posture.Stance.Value.Replace("-stance", "")}, {string.Join(" then ", hands)}{string.Concat(kicks)}{(moves.Any(m => m.Shout) ? ", shout" : "")}";
         }

@@ -59,12 +59,19 @@ internal sealed partial class Voice
     /// <summary>One of the ways to say a thing, with what it holds filled in.</summary>
     private string Say(string name) => Slot().Replace(Any(Phrases[name]), slot => _values.TryGetValue(slot.Groups[1].Value, out var value) ? value() : Say(slot.Groups[1].Value));
 
+    /// <summary>As <see cref="Say"/>; drawn again where "as you" would stand before what is no verb.</summary>
+    private string SayGrammatically(string name)
+    {
+        while (true)
+            if (Say(name) is var said && !NoVerb().IsMatch(said)) return said;
+    }
+
     private string Tell(MadeUpCount count)
     {
         SetValues(count);
-        var told = Say(count.Going switch
+        var told = SayGrammatically(count.Going switch
         {
-            Going.Turn => "told as a turn",
+            Going.Turn => count.Heading % 90 == 0 && _random.Next(4) == 0 ? "told as a turn to a place" : "told as a turn",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
             Going.SideStep => count is { IsFirst: true, Hands: [{ Level: null } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
@@ -81,6 +88,7 @@ internal sealed partial class Voice
             Going.Rise => "told as rising",
             Going.Jump => "told as a jump",
             Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
+            Going.Step when count.FootIsPlain && _random.Next(6) == 0 => "told as a step that goes without saying",
             _ => "told as a step",
         });
         // Sentences within a count need its number to hold them together.
@@ -91,12 +99,13 @@ internal sealed partial class Voice
             SetTechnique(count.Hands[1], count);
             told += Say("second technique");
         }
-        if (Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" ? "es" : "s"), 1) : _person + told;
+        if (Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" or "go" ? "es" : "s"), 1) : _person + told;
         told = Say("lead-in") + told;
         if (count.Shout) return told + Say("kiai");
         if (_random.Next(5) == 0 && count.Heading % 90 == 0) return told + Say("confirm");
         if (_random.Next(4) != 0) return told + ".";
-        if (count.Hands[^1].Hand is not { } hand) return told + Say("remark");
+        if (count.Hands[^1].Hand is not { } hand) return told + ".";
+        _values["hand"] = () => hand.Word;
         _values["other hand"] = () => hand.Other.Word;
         return told + Say(_random.Next(2) == 0 ? "remark" : "remark on the other hand");
     }
@@ -112,6 +121,7 @@ internal sealed partial class Voice
         _values["foot"] = () => SideSaid(count.Foot);
         _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
+        _values["rear"] = () => count.Lead.Other.Word;
         _values["amount"] = () => $"{count.Amount}";
         _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
         _values["hour"] = () => Hours[quarter];
@@ -147,9 +157,9 @@ internal sealed partial class Voice
         _values["aimed"] = () => done.Level is { } level ? Say($"aimed {level}") : name;
         var isRelative = count.Leads && done is not { Technique: "punch", Level: not null } && _random.Next(8) == 0;
         var which = hand == count.Lead ? "lead" : "rear";
-        var verb = (done.Technique, done.Level) switch { ("low-block", _) => ("block low", "blocking low"), ("rising-block", _) => ("block high", "blocking high"), ("punch", null) => ("punch", "punching"), _ => ("", "") };
-        (_values["verb"], _values["verbing"]) = (() => verb.Item1, () => verb.Item2);
-        _values["technique"] = () => Say(isRelative ? (done is { Technique: "punch", Level: null } ? $"punch with the {which} hand" : $"technique with the {which} hand") : "technique");
+        var verb = (done.Technique, done.Level) switch { ("low-block", _) => ("block low", "blocking low", "blocks low"), ("rising-block", _) => ("block high", "blocking high", "blocks high"), ("punch", null) => ("punch", "punching", "punches"), _ => ("", "", "") };
+        (_values["verb"], _values["verbing"], _values["verbs"]) = (() => verb.Item1, () => verb.Item2, () => verb.Item3);
+        _values["technique"] = () => Say(isRelative ? (done is { Technique: "punch", Level: null } ? $"punch with the {which} hand" : $"technique with the {which} hand") : verb.Item1.Length > 0 && _random.Next(5) == 0 ? "technique by its verb" : "technique");
         _values["technique with an article"] = () => Say("technique with an article");
         _values["do"] = () => Say(isRelative && done.Technique != "punch" ? $"do with the {which} hand" : verb.Item1.Length > 0 && _random.Next(2) == 0 ? "do by its verb" : "do");
         _values["doing"] = () => Say(verb.Item2.Length > 0 && _random.Next(2) == 0 ? "doing by its verb" : "doing");
@@ -200,8 +210,11 @@ internal sealed partial class Voice
     [GeneratedRegex(@"\ba (\w)")]
     private static partial Regex Article();
 
-    [GeneratedRegex(@"^(step |turn |move (the|your|my|left|right)|bring |slide |put |take |do (?!not)|make |pivot |rotate |kick |without moving|shuffle |cross |bring |draw |shift |sink |drop |kneel |stand |rise |jump |leap |slide )")]
+    [GeneratedRegex(@"^(step |turn |move (the|your|my|left|right)|bring |slide |put |take |do (?!not)|make |pivot |rotate |kick |without moving|shuffle |cross |bring |draw |shift |sink |drop |kneel |stand |rise |jump |leap |slide |swing |look |face |go |take |send )")]
     private static partial Regex Imperative();
+
+    [GeneratedRegex(@"\b(as|when|after) you (the|your|my|left|right|and|about)\b|around 45 degrees")]
+    private static partial Regex NoVerb();
 
     [GeneratedRegex(@"^\w+")]
     private static partial Regex FirstWord();
