@@ -92,7 +92,12 @@ public sealed partial class Reader
             (_draft.Foot, _draft.StepAssumed) = (foot, false);
             return;
         }
-        if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot) return; // "right lunge punch as the right foot steps"
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && _draft.Foot == foot)
+        {
+            // "Left block into bow stance, left foot forward, turning …": that it leads holds, if it does not step after all.
+            if (Next(i) is { Kind: "way", Value: "forward" } or { Kind: "lead", Value: "lead" } && StanceRightBefore(i)) _draft.Lead = foot;
+            return; // "right lunge punch as the right foot steps"
+        }
         // "Stand up on the left leg, right knee up": one leg stands.
         if (_draft is { Footwork: "rise", Stance: null, IsDone: false, SentenceEnded: false } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "knee" or "knee up" or "knee raised") && Follows(SideIndex(i), "on"))
         {

@@ -71,7 +71,7 @@ public sealed partial class Reader
         if (_draft.Footwork is null || Turning.Contains(_draft.Footwork) && !Turning.Contains(kind) && kind is not "stay" and not "land" and not "shift") _draft.Footwork = kind;
         else if (kind is "shift" && _draft is { Footwork: "stay", IsDone: false, SentenceEnded: false }) _draft.Footwork = kind; // "without moving the feet the weight goes to the other side"
         else if (_draft is { Footwork: "stay", IsDone: false, SentenceEnded: false } && Turning.Contains(kind) && PreviousIs(i, "footwork")) _draft.Footwork = kind; // "without moving the feet turn back to the right"
-        else if (_draft is { Footwork: "shift" or "stay", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
+        else if (_draft is { Footwork: "shift" or "stay" or "drop", IsDone: true } && lexeme.IsGerund) _draft.Footwork = kind; // "shift back and thrust, sliding the left foot up"
         else if (_draft is { Footwork: "pull-together", IsDone: false, SentenceEnded: false, Stance: null } && kind is "step" && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) _draft.Footwork = kind; // "the right foot comes up to the left, and steps out to the right"
         else if (_draft is { Footwork: "lift-foot", IsDone: false, SentenceEnded: false } && kind == "stomp") _draft.Footwork = kind; // "raise the knee, stamp"
         else if (_draft is { Footwork: "rise", Stance: null, IsDone: false } && kind is "lift-foot" or "stomp") _draft.Footwork = kind; // "stand up, lift the left knee"
@@ -225,6 +225,7 @@ public sealed partial class Reader
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)
     {
+        if (_lexemes[i].Plain.Contains(" feet", StringComparison.Ordinal)) return false;
         // "Slide up and use the left arm to block", "step forward and throw a rear hand punch".
         if (_lexemes[i].Plain.Split(' ')[0] is "slide" or "step" or "steps" or "shuffle" or "walk" or "jump" or "leap" or "pivot" or "turn" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and") return false;
         // "Open both hands, step back with the right foot": a clause of its own, which the feet do.

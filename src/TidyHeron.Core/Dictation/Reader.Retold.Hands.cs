@@ -264,8 +264,9 @@ public sealed partial class Reader
         if (_lexemes[i] is not { Kind: "technique", Plain: "pull" or "bring" } || i == 0 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
         var rest = _lexemes.GetRange(i + 1, end - i - 1);
         if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;
-        // The hand that worked is the other one, as far as it was told.
-        var before = _lexemes.FindLastIndex(i - 1, l => l.IsHandTechnique || l.EndsSentence && _lexemes.IndexOf(l) < i - 1);
-        return before >= 0 && _lexemes[before].IsHandTechnique && !ClauseOf(before).Any(l => l.Is("side", side.Value) && Next(_lexemes.IndexOf(l)) is { IsHandTechnique: true } or { Kind: "handNoun" });
+        // The hand that worked last is the other one, as far as it was told.
+        var before = _lexemes.FindLastIndex(i - 2, l => l.IsHandTechnique || l.EndsSentence);
+        if (before < 0 || !_lexemes[before].IsHandTechnique) return false;
+        return _lexemes.Skip(before + 1).Take(i - 2 - before).Concat(Backward(before).TakeWhile(l => !l.IsStop && !l.Is("technique"))).FirstOrDefault(l => l.Is("side") && Next(_lexemes.IndexOf(l)) is not { Kind: "footNoun" or "stance" })?.Value != side.Value;
     }
 }

@@ -44,11 +44,13 @@ public sealed partial class Reader
     /// <summary>Words that only name, number or announce: forms, sections, other names of a technique.</summary>
     private void RetellNames(int i)
     {
+        // "Now do that on the right.": once more.
+        if (_lexemes[i] is { Kind: "filler", Plain: "that" } && i > 0 && _lexemes[i - 1].Plain == "do" && OnlySmallWordsAndACallBefore(i) && IndexAfter(i) is var elsewhere and >= 0 && _lexemes[elsewhere].Is("side") && Alone(elsewhere) && Follows(elsewhere, "on", "with")) _lexemes[i] = _lexemes[i] with { Kind = "again" };
         // "Same thing, other side", "same again, on the right".
         if (_lexemes[i].Is("again") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && EndOfClause(i + 2) is var there && _lexemes.GetRange(i + 2, there - i - 1) is var where && where.All(l => l.Kind is "filler" or "side" or "otherSide") && where.Any(l => l.Kind is "side" or "otherSide"))
             _lexemes[i + 1] = new Lexeme("filler", "filler", _lexemes[i + 1].Start, _lexemes[i + 1].Length, "");
         // "Right, so step forward …": a word to begin with. "…, right?": one to end with.
-        if (_lexemes[i].Is("side", "right") && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") && OnlySmallWordsAndACallBefore(i) && _lexemes.Skip(i + 1).FirstOrDefault(l => !l.IsStop) is { Plain: "so" or "now" or "okay" or "then" or "next" }
+        if (_lexemes[i].Is("side", "right") && i + 1 < _lexemes.Count && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to" or "my" or "your" or "on") && (_lexemes[i + 1].Is("stop", ",") && OnlySmallWordsAndACallBefore(i) && _lexemes.Skip(i + 1).FirstOrDefault(l => !l.IsStop) is { Plain: "so" or "now" or "okay" or "then" or "next" }
             || _lexemes[i + 1].EndsSentence && _text[_lexemes[i + 1].Start] == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
         // "And we close.": the form.
         if (_lexemes[i] is { Plain: "close" } && StartsSentence(i) && Alone(i) && _lexemes.Skip(i + 2).All(l => l.IsStop || l.Is("filler")))
@@ -119,7 +121,7 @@ public sealed partial class Reader
         // "Front now, left low block": to it.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "now") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
         // "Step out with the left foot so that you're standing in a horse stance": the stance of that step.
-        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "technique" or "degrees" or "amount"))
+        if (_lexemes[i] is { Kind: "note", Plain: "so that" or "so" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("opening") && Next(i + 1) is { Kind: "stance" or "side" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "technique" or "degrees" or "amount" or "facing"))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);

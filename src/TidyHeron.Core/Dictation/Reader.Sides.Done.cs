@@ -21,8 +21,8 @@ public sealed partial class Reader
             _draft.Kick = kicks with { Foot = side };
             return true;
         }
-        // "Front kick, left and step back with it".
-        if (i > 0 && _lexemes[i - 1].Is("stop", ",") && Previous(i - 1) is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && next is { Kind: "footwork" or "landing" } && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } came })
+        // "Front kick, left and step back with it", "front kick, left, foot comes back".
+        if (i > 0 && _lexemes[i - 1].Is("stop", ",") && Previous(i - 1) is { IsKick: true } && i + 2 < _lexemes.Count && (_lexemes[i + 1].Plain == "and" && next is { Kind: "footwork" or "landing" } || Alone(i)) && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } came })
         {
             _draft.Kick = came with { Foot = side };
             return true;

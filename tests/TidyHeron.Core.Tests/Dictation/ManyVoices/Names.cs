@@ -19,7 +19,7 @@ internal static partial class Names
     private static partial Regex IsNoName();
 
     // Halves of a name, which another technique's name may share.
-    [GeneratedRegex(@"^(knife hand|soodo|soo do|sonnal|shuto|x fist|juji|cross|harai uke)$")]
+    [GeneratedRegex(@"^(knife hand|soodo|soo do|sonnal|shuto|x fist|juji|cross|harai uke|position of front)$")]
     private static partial Regex MayBeAnother();
 
     // A name that tells a height does not go with another one.
