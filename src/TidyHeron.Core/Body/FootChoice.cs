@@ -74,7 +74,7 @@ internal sealed record FootChoice(
             "rise" => new TermId("ready-stance"),
             "fall" => new TermId("lying"),
             "step" when now.Stance.Value is "both-knees" => new TermId("kneeling-stance"), // one foot forward, the other knee stays on the floor
-            "step" or "step-back" or "land" or "turn" or "slide" or "shuffle" or "crescent-step"
+            "step" or "step-back" or "land" or "turn" or "slide" or "slide-back" or "shuffle" or "crescent-step"
                 when stances.Of(now.Stance).Feet != FeetKind.Lead && (move.Footwork?.Way is not (Way.Left or Way.Right) || FacesWhereItGoes(now, move))
                 => new TermId("short-front-stance"),
             "step" or "slide" or "stomp" when stances.Of(now.Stance).Feet == FeetKind.Single => new TermId("ready-stance"), // the raised foot comes down to the side

@@ -53,6 +53,15 @@ public sealed partial class Reader
             lunges ? "reverse punch" : "hand " + term.English));
     }
 
+    /// <summary>"Two: lunge punch.": its name says that it steps, with the foot behind, whichever that is.</summary>
+    private void StepsForItsName(int i, Term term)
+    {
+        if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } || _draft is not { IsNumbered: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
+            || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
+        (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
+        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));
+    }
+
     /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>
     private bool SteppedWithTheOther(Term term, Hand hand) =>
         _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands: [{ } before] }] && before.Technique == term.Id && before.Hand == hand.Other;

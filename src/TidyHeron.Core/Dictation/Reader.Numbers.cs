@@ -79,6 +79,28 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"5, 6: left punch, right punch.": one for each number, told like "5: left punch. 6: right punch."</summary>
+    private void ReadListsOfNumbers()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("number") || ListEnd(i) is not (> 0 and var listed) || !Alone(listed)) continue;
+            var numbers = Enumerable.Range(i, listed - i + 1).Where(k => _lexemes[k].Is("number")).ToList();
+            var (first, end) = (listed + 2, EndOfSentence(listed));
+            var commas = Enumerable.Range(first, Math.Max(0, end - first + 1)).Where(k => _lexemes[k].Is("stop", ",")).ToList();
+            if (commas.Count != numbers.Count - 1 || RestOfSentence(listed).Any(l => l.Kind is "then" or "footwork" or "footNoun" or "stance" or "number" or "together" || l.IsKick)) continue;
+            var begins = commas.Select(k => k + 1).Prepend(first).ToList();
+            if (begins.Any(k => _lexemes.GetRange(k, EndOfClause(k) - k + 1).Count(l => l.IsHandTechnique) != 1 || !_lexemes.GetRange(k, EndOfClause(k) - k + 1).Any(l => l.Is("side")))) continue;
+            var called = numbers.ConvertAll(k => _lexemes[k]);
+            for (var n = called.Count - 1; n > 0; n--)
+            {
+                _lexemes[commas[n - 1]] = _lexemes[commas[n - 1]] with { Value = "." };
+                _lexemes.InsertRange(begins[n], [called[n], new Lexeme("stop", ":", called[n].Start + called[n].Length, 0, "")]);
+            }
+            _lexemes.RemoveRange(i + 1, listed - i);
+        }
+    }
+
     /// <summary>"Move two strike down … move three step forward …": numbers that follow one another after the same word call the counts.</summary>
     private void FindCountsCalledByAWord()
     {

@@ -33,6 +33,7 @@ public sealed partial class Reader
         FindCountsCalledByAWord();
         FillInWhatGoesOn();
         ReadListsOfOrdinals();
+        ReadListsOfNumbers();
         FindSeriesOfSteps();
         FindKicksInARow();
         FindTechniquesEachWithAStep();

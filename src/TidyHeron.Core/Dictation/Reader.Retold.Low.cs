@@ -15,6 +15,8 @@ public sealed partial class Reader
             _guesses[_lexemes[i].Start] = ("Read as a back stance, as the weight is on the rear foot.", "");
             for (var k = i + 1; k <= borne; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[borne].Start + _lexemes[borne].Length, 0, "");
         }
+        // "Most of your weight is on the right leg.": of the stance just taken.
+        if (_lexemes[i].Is("support") && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && StartsSentence(i) && EndOfSentence(i) is var carried && carried == i + 2 && (_lexemes[i + 1].Is("side") || _lexemes[i + 1].Is("relFoot")) && Backward(FirstOfClause(i) - 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stance"))) AsNote(i, carried);
         // "Left foot to twelve, right L-stance, so the weight is on the right leg": called by the rear foot, all through the text.
         if (_lexemes[i].Is("support") && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var weighted
             && weighted.FindIndex(l => l.Is("stance")) is var rests and >= 0 && (_ways.Stances.Of(weighted[rests].Term!.Id).NamedByRearFoot || weighted[rests].Value == "back-stance"))

@@ -38,6 +38,13 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) BecomesHalfTurn(i);
+        // "The right foot steps forward on the diagonal", "… onto the other diagonal": forty-five degrees, to the side of that foot.
+        if (_lexemes[i] is { Kind: "filler", Plain: "diagonal" } && i > 1 && (Follows(i, "on", "onto") || _lexemes[i - 1].Plain == "the other" && Follows(i - 1, "on", "onto")) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("footNoun")) is { } diagonally && SideIndex(_lexemes.IndexOf(diagonally)) is var outward && _lexemes[outward].Is("side"))
+        {
+            if (_lexemes[i - 1].Plain == "the other") BecomesSmall(i - 1);
+            _lexemes.Insert(i + 1, _lexemes[outward] with { Start = _lexemes[i].Start + _lexemes[i].Length, Length = 0 });
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "45", Plain = "45 degrees" };
+        }
         // "Back: right front stance, low block.": where it goes.
         if (_lexemes[i] is { Kind: "way", Plain: "back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i)) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "rear", Plain = "the back" };
         // "Hidari ni, left cat stance": to the left, no number.

@@ -58,6 +58,9 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "return");
             _lexemes[i] = _lexemes[i] with { Plain = "close the form" };
         }
+        // "Land forward stance", "step down forward stance": forward is the stance's.
+        if (_lexemes[i] is { Kind: "landing" or "footwork" } lands && lands.Plain.EndsWith(" forward", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "stance")
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "stance", Value = "front-stance", Term = TermOf("front-stance") };
         // "A half front stance": one stance, though "a half" is half a step.
         if (_lexemes[i] is { Kind: "detail", Value: "halfStep" } half && half.Plain.EndsWith("half", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "stance" } && _ways.Vocabulary.MeaningOf("half " + _lexemes[i + 1].Plain) is { Kind: "stance", Term: { } halved })
         {

@@ -71,7 +71,7 @@ public sealed partial class Reader
             return true;
         }
         // "Left: front stance, low block.", "To the right with the right foot: …": a heading that says where one turns.
-        if (Clauses(i).TakeWhile(l => !l.Is("stop", ":")).All(l => l.Kind is "side" or "filler" or "then" or "footNoun" or "place" or "number" or "countNoun" or "countWord" or "ordinal" || l.IsStop) && _lexemes.FindIndex(i, l => l.IsStop && l.Value != ",") is var colon and >= 0 && _lexemes[colon].Is("stop", ":") && (Alone(i) || Follows(i, "to") && Next(i) is null or { Kind: "side" }) && (_draft.IsEmpty || _draft is { IsDone: false, HasTurn: false, Stance: null, Facing: null } || _draft.SentenceEnded)
+        if (Clauses(i).TakeWhile(l => !l.Is("stop", ":")).All(l => l.Kind is "side" or "filler" or "then" or "footNoun" or "place" or "number" or "countNoun" or "countWord" or "ordinal" || l.IsStop || l is { Kind: "set", Plain: "set" }) && _lexemes.FindIndex(i, l => l.IsStop && l.Value != ",") is var colon and >= 0 && _lexemes[colon].Is("stop", ":") && (Alone(i) || Follows(i, "to") && Next(i) is null or { Kind: "side" }) && (_draft.IsEmpty || _draft is { IsDone: false, HasTurn: false, Stance: null, Facing: null } || _draft.SentenceEnded)
             && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun")) && (colon - i > 0 && (i == 0 || _lexemes[i - 1].EndsSentence || Follows(i, "to", "now", "then", "so", "and") || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("then"))))
         {
             if (_draft is { SentenceEnded: true, HasBody: true }) Begin(Counting.Own);

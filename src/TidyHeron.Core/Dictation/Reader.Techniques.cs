@@ -162,6 +162,7 @@ public sealed partial class Reader
             Begin(counting);
         }
         if (!LandsForTheLunge(term) && _hand is null && _side is not null && hand is { } named) StepsForTheHand(i, term, named);
+        else if (hand is null) StepsForItsName(i, term);
         (_hand, _side, _then, _together, _draft.SentenceEnded) = (null, null, false, false, false);
         _draft.Hands.Add(new HandAction(term.Id, term.Limb == "both" && hand is null ? null : hand, _level));
         _level = null;
@@ -221,7 +222,9 @@ public sealed partial class Reader
     {
         if (i == 0 || _draft is not { Hands: [.., var general] } || _then || _together || Backward(i).TakeWhile(l => l.Kind is "level" or "filler" or "side").Any(l => l.Plain == "plus") || general.Hand is { } theirs && hand is { } mine && theirs != mine) return false;
         // "The right arm blocks low with an outside block of the left arm": the other hand's.
-        if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "of" or "with" && IndexAfter(i) is var whose and >= 0 && _lexemes[whose] is { Kind: "side", Side: { } its } && general.Hand is { } ours && ours != its.Hand && ours != Hand.Both) return false;
+        var past = i + 1;
+        while (past < _lexemes.Count && _lexemes[past].Is("level")) past++;
+        if (past < _lexemes.Count && _lexemes[past].Plain is "of" or "with" && IndexAfter(past) is var whose and >= 0 && _lexemes[whose] is { Kind: "side", Side: { } its } && general.Hand is { } ours && ours != its.Hand && ours != Hand.Both) return false;
         // "Back fist, high side strike" without the comma: how high, and that it strikes.
         if (term.Id.Value is "strike" && hand is null && !_draft.SentenceEnded && _lexemes.FindLastIndex(i - 1, l => l.Kind is not ("level" or "detail" or "filler")) is var first and >= 0 && _lexemes[first] is { IsHandTechnique: true } && TermOf(general.Technique.Value).Family == "strike" && (_lexemes[first].Value == general.Technique.Value || _lexemes[first].Plain is "knife hand") && !_lexemes.GetRange(first, i - first).Any(l => l.Plain is "and"))
         {
@@ -305,7 +308,7 @@ public sealed partial class Reader
         }
         // What the other hand does meanwhile: pulling, covering, supporting.
         if (term.Family is "grip" && _draft.SentenceEnded) return true;
-        if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge") return true;
+        if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge" or "hold-the-ball") return true;
         if (term.Family is "guard" && _draft.SentenceEnded && SaidThenFirst(i)) return true;
         if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;

@@ -15,7 +15,7 @@ internal static partial class Names
         [.. term.Spellings.Where(s => !IsNoName().IsMatch(s) && !(term.Family is "receiving" or "staff" or "" ? MayBeAnother() : TellsAHeight()).IsMatch(s)).Prepend(term.English).Distinct()];
 
     // Abbreviations, verbs, plurals and what says more than the name.
-    [GeneratedRegex(@"^.{1,4}$|\b(with|the|down|up|off|away|aside|past|through|together|feet|step|on|your|to)\b|(s|ing|ed)$|^(brush|press|parry|scoop|cut|thrust|push|chop|poke|stab|block|close|smash|slice|deflect|strike|flick|squat)\b")]
+    [GeneratedRegex(@"^.{1,4}$|\b(with|the|down|up|off|away|aside|past|through|together|feet|step|on|your|to)\b|(s|ing|ed)$|^(do |brush|press|parry|scoop|cut|thrust|push|chop|poke|stab|block|close|smash|slice|deflect|strike|flick|squat)\b")]
     private static partial Regex IsNoName();
 
     // Halves of a name, which another technique's name may share.

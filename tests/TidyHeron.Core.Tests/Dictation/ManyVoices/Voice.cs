@@ -8,14 +8,14 @@ internal sealed partial class Voice
 {
     private static readonly Dictionary<string, string[]> Phrases = ReadPhrases();
     private static readonly string[] Walls = ["front", "right", "back", "left"], Hours = ["twelve o'clock", "three o'clock", "six o'clock", "nine o'clock"], Winds = ["north", "east", "south", "west"];
-    private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,"];
+    private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,", "One is", "1"];
     private static readonly string[] English = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
     private static readonly string[] Japanese = ["ichi", "ni", "san", "shi", "go", "roku", "shichi", "hachi"];
     private static readonly string[] Korean = ["hana", "dul", "set", "net", "daseot", "yeoseot", "ilgop", "yeodeol"];
 
     private readonly Random _random;
-    private readonly string _call, _your, _person;
+    private readonly string _call, _your, _person, _style;
     /// <summary>Whether it is somebody else who moves; whether the voice says things again; whether it says L and R.</summary>
     private readonly bool _isThird, _hesitates, _isTerse;
     private readonly Dictionary<string, string> _names = [];
@@ -25,10 +25,12 @@ internal sealed partial class Voice
     public Voice(Random random)
     {
         _random = random;
+        _call = Any(Calls);
         Weapon = random.Next(12) switch { 0 => "staff", 1 => "sword", _ => "" };
+        // "Seven is a step forward …", or notes without a verb.
+        _style = _call == "One is" ? "noun" : _call == "1" || random.Next(20) == 0 ? "short" : "";
         _hesitates = random.Next(8) == 0;
         _isTerse = random.Next(15) == 0;
-        _call = Any(Calls);
         _your = Say("your");
         _isThird = random.NextDouble() < 0.1;
         _person = Say(_isThird ? "third person" : "person");
@@ -48,7 +50,7 @@ internal sealed partial class Voice
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
-        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c))).ToList();
+        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c.Going) is not null)).ToList();
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
         return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
@@ -69,7 +71,7 @@ internal sealed partial class Voice
     private string Tell(MadeUpCount count)
     {
         SetValues(count);
-        var told = SayGrammatically(count.Going switch
+        var told = _style.Length > 0 && InStyle(count.Going) is { } styled ? Say(styled) : SayGrammatically(count.Going switch
         {
             Going.Turn => count.Heading % 90 == 0 && _random.Next(4) == 0 ? "told as a turn to a place" : "told as a turn",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
@@ -99,8 +101,8 @@ internal sealed partial class Voice
             SetTechnique(count.Hands[1], count);
             told += Say("second technique");
         }
-        if (Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" or "go" ? "es" : "s"), 1) : _person + told;
-        told = Say("lead-in") + told;
+        if (_style.Length == 0 && Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" or "go" ? "es" : "s"), 1) : _person + told;
+        if (_style.Length == 0) told = Say("lead-in") + told;
         if (count.Shout) return told + Say("kiai");
         if (_random.Next(5) == 0 && count.Heading % 90 == 0) return told + Say("confirm");
         if (_random.Next(4) != 0) return told + ".";
@@ -109,6 +111,17 @@ internal sealed partial class Voice
         _values["other hand"] = () => hand.Other.Word;
         return told + Say(_random.Next(2) == 0 ? "remark" : "remark on the other hand");
     }
+
+    private string? InStyle(Going going) => going switch
+    {
+        Going.Turn => _style + " turn",
+        Going.Step => _style + " step",
+        Going.StepBack => _style + " step back",
+        Going.OnTheSpot => _style + " on the spot",
+        Going.SideStep => _style + " side step",
+        Going.Kick => _style + " kick",
+        _ => null,
+    };
 
     private void SetValues(MadeUpCount count)
     {
@@ -122,6 +135,7 @@ internal sealed partial class Voice
         _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
         _values["rear"] = () => count.Lead.Other.Word;
+        _values["turning round"] = () => count.Side == Side.Right ? Any<string>(["clockwise", "cw"]) : Any<string>(["counterclockwise", "ccw"]);
         _values["amount"] = () => $"{count.Amount}";
         _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
         _values["hour"] = () => Hours[quarter];
@@ -169,7 +183,7 @@ internal sealed partial class Voice
     private string SideSaid(Side side) => _hesitates && _random.Next(12) == 0 ? Say("hesitation").Replace("wrong", side.Other.Word, StringComparison.Ordinal).Replace("meant", side.Word, StringComparison.Ordinal) : side.Word;
 
     /// <summary>A count with its number before it, as this voice calls them.</summary>
-    private string Called(int i, int of, string told)
+    private string Called(int i, int of, string told, bool isNoun)
     {
         told = Article().Replace(told, m => "aeiou".Contains(m.Groups[1].Value, StringComparison.Ordinal) ? $"an {m.Groups[1].Value}" : $"a {m.Groups[1].Value}");
         var call = _call switch
@@ -181,6 +195,7 @@ internal sealed partial class Voice
             "Ichi," => $"{Capital(Japanese[i])}, ",
             "Hana," => $"{Capital(Korean[i])}, ",
             "One," => $"{Capital(English[i])}, ",
+            "One is" => $"{Capital(English[i])}{(isNoun ? " is" : ":")} ",
             _ => $"{_call.Replace("one", English[i], StringComparison.Ordinal).Replace("1", $"{i + 1}", StringComparison.Ordinal)} ",
         };
         return call.Length == 0 || char.IsDigit(call.TrimStart('(')[0]) ? call + Capital(told) : call + told;
