@@ -62,7 +62,7 @@ internal static class Corrections
                 // They go where they part nothing: to the beginning of the sentence.
                 var takenBack = lexemes.GetRange(wrongSide, right - wrongSide).ConvertAll(l => l with { Kind = "filler", Plain = "", Term = null });
                 lexemes.RemoveRange(wrongSide, right - wrongSide);
-                lexemes.InsertRange(lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);
+                lexemes.InsertRange(wrongSide == 0 ? 0 : lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);
                 continue;
             }
             if (lexemes[right].Is("side") && Neighbour(i, -1) is var aside and >= 0 && lexemes[aside] is { Kind: "way" or "gaze" } said && said.Plain.EndsWith(lexemes[right].Side.Other.Word, StringComparison.Ordinal))

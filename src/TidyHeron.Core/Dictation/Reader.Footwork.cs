@@ -63,7 +63,7 @@ public sealed partial class Reader
             Begin(!_draft.SentenceEnded && (kind == "land" || ChangesOnlyTheGrip(_draft)) ? Counting.Then : Counting.Own);
         }
         // "Left rising block into left bow stance, turning to the right": no step was said, but this.
-        if (_draft is { StepAssumed: true, SentenceEnded: false } && lexeme.IsGerund && (Turning.Contains(kind) || kind is "step-back")) (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = (null, null, false);
+        if (_draft is { StepAssumed: true, SentenceEnded: false } && lexeme.IsGerund && (Turning.Contains(kind) || kind is "step-back" || lexeme.Plain.StartsWith("shift", StringComparison.Ordinal))) (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = (null, null, false);
         // "Right knife-hand block, stepping to the left into left back stance".
         if (_draft is { StepAssumed: true, SentenceEnded: false } && kind == "step" && lexeme.IsGerund && Next(i) is { Kind: "side" } && Follows(IndexAfter(i), "to")) (_draft.Foot, _draft.StepAssumed) = (null, false);
         _then = false;

@@ -1,4 +1,5 @@
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -150,7 +151,8 @@ public sealed partial class Reader
     {
         for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++)
         {
-            // "…, head block, right hand.", "…, head block with the right".
+            // "…, head block, right hand.", "…, head block with the right"; a reverse punch says it by its name.
+            if (_lexemes[k].IsHandTechnique && _lexemes[k].Term!.HandRule != HandRule.Unsaid) return true;
             if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
             if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" or "note" || _lexemes[k].Plain is "followed by") return true;
         }

@@ -19,6 +19,8 @@ public sealed partial class Reader
         // "Double block, left arm low, right arm up": how high each of them is.
         if (_lexemes[i] is { Kind: "filler", Plain: "up" or "down" } where && Alone(i) && Previous(i) is { Kind: "handNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } && Backward(i).TakeWhile(l => !l.EndsSentence) is var twofold && twofold.Any(l => l.Is("handNoun", "both")) && twofold.Any(l => l.IsHandTechnique))
             _lexemes[i] = where with { Kind = "level", Value = where.Plain == "up" ? "high" : "low" };
+        // "A right elbow in right front stance": it strikes, in that stance.
+        if (_lexemes[i] is { Kind: "detail", Plain: "elbow in" } && i > 0 && _lexemes[i - 1].Is("side") && Next(i) is { Kind: "stance" } or { Kind: "side" }) BecomesTerm(i, "technique", "elbow-strike");
         // "A right angle punch": no quarter turn.
         if (_lexemes[i] is { Kind: "amount" or "degrees", Plain: "right angle" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "punch" })
         {
@@ -261,7 +263,7 @@ public sealed partial class Reader
     /// <summary>Whether a sentence says only that the hand is drawn to the hip which the technique right before has left free.</summary>
     private bool OnlyPullsBack(int i)
     {
-        if (_lexemes[i] is not { Kind: "technique", Plain: "pull" or "bring" } || i == 0 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
+        if (_lexemes[i] is not { Kind: "technique", Plain: "pull" or "bring" } || i < 2 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
         var rest = _lexemes.GetRange(i + 1, end - i - 1);
         if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;
         // The hand that worked last is the other one, as far as it was told.

@@ -16,7 +16,7 @@ public sealed partial class Reader
             _lexemes.Insert(i, new Lexeme("filler", "filler", _lexemes[i].Start, 0, "the other"));
         }
         // "Turn to face the right side of the hall", "pivot to the left side of the hall": that wall.
-        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Plain is "of the hall" or "of the room" or "of the dojo" or "of the gym" && (Previous(i) is null && Follows(i, "to") || Previous(i) is { } faces && (faces.Kind is "footwork" or "footNoun" || faces.Plain.Split(' ')[^1] is "face" or "facing")))
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && _lexemes[i + 2].Plain is "of the hall" or "of the room" or "of the dojo" or "of the gym" && ((Previous(i) is null || OnlySmallWordsAndACallBefore(i)) && Follows(i, "to") || Previous(i) is { } faces && (faces.Kind is "footwork" or "footNoun" || faces.Plain.Split(' ')[^1] is "face" or "facing")))
             _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = _lexemes[i].Value + " wall" };
         // "Turn 45 degrees right to left front stance", "block with the left to right front stance": one side, and the stance's.
         if (_lexemes[i] is { Kind: "detail", Plain: "left to right" or "right to left" } both && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance"))

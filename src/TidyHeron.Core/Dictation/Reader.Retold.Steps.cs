@@ -126,6 +126,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "step" } && i > 0 && _lexemes[i - 1].Plain is "small" or "short" or "long" or "big" or "deep" or "quick" && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && FirstOfClause(i) is var sized and > 0 && _lexemes[sized - 1].EndsSentence && _lexemes.GetRange(sized, i - sized).All(l => l.Kind is "filler" or "detail" or "note")) AsNote(sized, i);
         // "Right foot through into front stance": it steps.
         if (_lexemes[i] is { Kind: "filler", Plain: "through" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: not ("shift" or "drop") })) BecomesTerm(i, "footwork", "step");
+        // "Right forward, right front stance": that foot.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "way", Value: "forward" or "back" } && Alone(i + 1) && OnlySmallWordsAndACallBefore(i) && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to")) _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "foot"));
         // "Back up with the right foot".
         if (_lexemes[i] is { Kind: "filler", Plain: "back up" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && IndexAfter(i) is var retreats and >= 0 && _lexemes[retreats].Is("side") && Next(retreats) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step-back");
         // "Drop the left foot back": it steps back.

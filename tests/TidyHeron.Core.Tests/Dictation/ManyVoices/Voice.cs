@@ -50,7 +50,7 @@ internal sealed partial class Voice
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
-        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c.Going) is not null)).ToList();
+        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c) is not null)).ToList();
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
         return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
@@ -71,7 +71,7 @@ internal sealed partial class Voice
     private string Tell(MadeUpCount count)
     {
         SetValues(count);
-        var told = _style.Length > 0 && InStyle(count.Going) is { } styled ? Say(styled) : SayGrammatically(count.Going switch
+        var told = _style.Length > 0 && InStyle(count) is { } styled ? Say(styled) : SayGrammatically(count.Going switch
         {
             Going.Turn => count.Heading % 90 == 0 && _random.Next(4) == 0 ? "told as a turn to a place" : "told as a turn",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
@@ -112,10 +112,11 @@ internal sealed partial class Voice
         return told + Say(_random.Next(2) == 0 ? "remark" : "remark on the other hand");
     }
 
-    private string? InStyle(Going going) => going switch
+    private string? InStyle(MadeUpCount count) => count.Going switch
     {
         Going.Turn => _style + " turn",
-        Going.Step => _style + " step",
+        // Out of a stance without a lead "in right front stance" may be a turn.
+        Going.Step when count.FootIsPlain || count.IsFirst => _style + " step",
         Going.StepBack => _style + " step back",
         Going.OnTheSpot => _style + " on the spot",
         Going.SideStep => _style + " side step",
@@ -216,7 +217,7 @@ internal sealed partial class Voice
     [GeneratedRegex(@"\{([^}]+)\}")]
     private static partial Regex Slot();
 
-    [GeneratedRegex(@"\b(left|right)\b(?! (now|away|after|there|here))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(left|right)\b(?! (now|away|after|there|here)|, so)", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
 
     [GeneratedRegex(@"(?<=\. )[a-z]")]
