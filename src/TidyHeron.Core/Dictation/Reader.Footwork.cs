@@ -225,7 +225,7 @@ public sealed partial class Reader
     /// <summary>Whether a verb of movement has a hand for its subject or object.</summary>
     private bool MovesAHand(int i)
     {
-        if (_lexemes[i].Plain.Contains(" feet", StringComparison.Ordinal)) return false;
+        if (_foot is not null && _lexemes[i].Value is "cross-front" or "cross-behind" || _lexemes[i].Plain.Contains(" feet", StringComparison.Ordinal)) return false;
         // "Slide up and use the left arm to block", "step forward and throw a rear hand punch".
         if (_lexemes[i].Plain.Split(' ')[0] is "slide" or "step" or "steps" or "shuffle" or "walk" or "jump" or "leap" or "pivot" or "turn" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and") return false;
         // "Open both hands, step back with the right foot": a clause of its own, which the feet do.

@@ -46,7 +46,7 @@ public sealed partial class Reader
             return;
         }
         // "The other L-stance": no hand.
-        if (Next(i) is { Kind: "stance" })
+        if (Next(i) is { Kind: "stance" } && !Follows(i, "with", "using"))
         {
             Note(lexeme, "filler");
             return;
@@ -100,7 +100,7 @@ public sealed partial class Reader
             // "… as you take one step back": the other foot comes to lead.
             if (_lexemes[k] is { Kind: "footwork", Value: "step" or "step-back" } && !_lexemes.Skip(k + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" or "footNoun")) return Now().Lead?.Other;
             if (_lexemes[k] is not { Kind: "side", Side: { } side }) continue;
-            if (Next(k) is { Kind: "stance" }) return side;
+            if (k + 1 < _lexemes.Count && _lexemes[k + 1].Is("stance")) return side;
             if (Next(k) is { Kind: "footNoun" } || Previous(k) is { Kind: "footwork" } && Follows(k, "with")) return ClauseOf(k).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back")) ? side.Other : side;
         }
         return null;
@@ -121,8 +121,11 @@ public sealed partial class Reader
             return;
         }
         var backward = Follows(SideIndex(i), "with", "using", "by", "of") || Follows(i, "with", "using", "by");
+        backward &= !(next is { IsHandTechnique: true } && SideIndex(i) is > 0 and var article && _lexemes[article - 1].Plain is "a" or "an"); // "with a left hand rising elbow right after"
         var ends = backward && !_draft.SentenceEnded && (next is not { IsHandTechnique: true } and not { Kind: "level" } || _lexemes[i + 1].Plain is "with" or "plus");
-        if ((previous is { IsHandTechnique: true } || ends) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
+        // "Elbow strike at chest height left hand", without a comma.
+        var pastItsHeight = previous is { Kind: "level" } && Previous(_lexemes.IndexOf(previous)) is { IsHandTechnique: true } && next is null or { Kind: "then" or "stance" or "shout" or "facing" or "note" or "detail" } or { Kind: "side" };
+        if ((previous is { IsHandTechnique: true } || ends || pastItsHeight) && _draft is { Hands: [.., { Hand: null } action] } && (backward || next is not { IsHandTechnique: true } and not { Kind: "level" }))
         {
             _draft.Hands[^1] = action with { Hand = hand };
             return;
@@ -153,7 +156,7 @@ public sealed partial class Reader
         {
             // "…, head block, right hand.", "…, head block with the right"; a reverse punch says it by its name.
             if (_lexemes[k].IsHandTechnique && _lexemes[k].Term!.HandRule != HandRule.Unsaid) return true;
-            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
+            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).Where(l => l.Plain is not ("my" or "your" or "the")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
             if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" or "note" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;

@@ -31,7 +31,7 @@ public sealed partial class Reader
         if (OnlyPullsBack(i))
         {
             _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
-            BecomesSmall(i);
+            if (_lexemes[i].Is("technique")) BecomesSmall(i);
         }
         // "Right punch, chambering the left": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "set", Plain: "chambering" } && IndexAfter(i) is var chambered and >= 0 && _lexemes[chambered].Is("side") && (Alone(chambered) || Next(chambered) is { Kind: "handNoun" } && Alone(IndexAfter(chambered))))
@@ -44,7 +44,7 @@ public sealed partial class Reader
         // "The left palm chops": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Plain: "chops" or "chop" or "slices" or "cuts" }) _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "Somebody behind you grabs, so you turn", "here the attacker is grabbing your wrist": what another person does.
-        if (_lexemes[i].Plain is "somebody" or "someone" or "attacker" or "opponent" or "partner" or "enemy" && FirstOfClause(i) is var another && _lexemes.GetRange(another, i - another).All(l => l.Plain is "here" or "the" or "your" or "an" or "a" or "now" or "as" or "when" or "and") && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(another, EndOfClause(i));
+        if (_lexemes[i].Plain is "somebody" or "someone" or "attacker" or "opponent" or "partner" or "enemy" && (i > 1 && _lexemes[i - 2].Plain == "here" ? i - 2 : FirstOfClause(i)) is var another && _lexemes.GetRange(another, i - another).All(l => l.Plain is "here" or "the" or "your" or "an" or "a" or "now" or "as" or "when" or "and") && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(another, EndOfClause(i));
         // "You're hitting the ribs here.": what the technique just told is for.
         if (_lexemes[i] is { Kind: "technique", Value: "strike" } && StartsSentence(IndexBefore(i) is var who and >= 0 ? who : i) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "youre" or "were" or "you are" or "we are") && ClauseOf(i).All(l => l.Kind is "filler" or "technique" or "level" or "detail" or "unread" or "note")) AsNote(FirstOfClause(i), EndOfClause(i));
         // "Check your feet": no hand does it.
@@ -263,7 +263,7 @@ public sealed partial class Reader
     /// <summary>Whether a sentence says only that the hand is drawn to the hip which the technique right before has left free.</summary>
     private bool OnlyPullsBack(int i)
     {
-        if (_lexemes[i] is not { Kind: "technique", Plain: "pull" or "bring" } || i < 2 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
+        if (_lexemes[i] is not ({ Kind: "technique", Plain: "pull" or "bring" } or { Plain: "your" or "the" or "my" }) || i < 2 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
         var rest = _lexemes.GetRange(i + 1, end - i - 1);
         if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;
         // The hand that worked last is the other one, as far as it was told.

@@ -39,8 +39,8 @@ public sealed partial class Reader
         // "The left knee is over the toes": where it is, too.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "is" or "stays" or "should" or "must" or "points" && ClauseOf(i).All(l => l.Plain is not ("up" or "raised" or "lifted")) && !ClauseOf(i).Any(l => l.Is("level") || l.IsHandTechnique)) AsNote(FirstOfClause(i), EndOfClause(i));
         // "Your right leg is straight", "…, right leg straight": but for a stance on one bent leg, which the other one tells.
-        if (_lexemes[i].Is("footNoun") && SideIndex(i) is var straightened && _lexemes[straightened].Is("side") && EndOfClause(i) is var says && says > i && _lexemes[says].Plain is "straight" or "straight ahead" or "ahead" && _lexemes.GetRange(i + 1, says - i).All(l => l.Is("filler") || l.Is("place") || l.Plain is "points" or "straight ahead")
-            && !_lexemes.GetRange(FirstOfClause(i), straightened - FirstOfClause(i)).Any(l => !l.Is("filler")) && (Backward(i).FirstOrDefault(l => l.Is("stance")) is not { Value: "drop-stance" or "low-stance" or "kneeling-stance" } and var stood && (stood is not { Value: "bow-stance" or "side-bow-stance" } || EndOfSentence(i) == says && FirstOfClause(i) is > 0 and var alone && _lexemes[alone - 1].EndsSentence || Backward(straightened).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun"))))) AsNote(FirstOfClause(i), says);
+        if (_lexemes[i].Is("footNoun") && SideIndex(i) is var straightened && _lexemes[straightened].Is("side") && straightened >= FirstOfClause(i) && EndOfClause(i) is var says && says > i && _lexemes[says].Plain is "straight" or "straight ahead" or "ahead" && _lexemes.GetRange(i + 1, says - i).All(l => l.Is("filler") || l.Is("place") || l.Plain is "points" or "straight ahead")
+            && !_lexemes.GetRange(FirstOfClause(i), straightened - FirstOfClause(i)).Any(l => !l.Is("filler")) && (Backward(i).FirstOrDefault(l => l.Is("stance")) is not { Value: "drop-stance" or "low-stance" or "kneeling-stance" } and var stood && (stood is not { Value: "bow-stance" or "side-bow-stance" } || EndOfSentence(i) == says && FirstOfClause(i) is > 0 and var alone && _lexemes[alone - 1].EndsSentence || Backward(straightened).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footNoun" or "relFoot")))) AsNote(FirstOfClause(i), says);
         // "Rear leg straight kick": which leg, and a kick of that name.
         if (_lexemes[i].Is("detail") && _lexemes[i].Plain.EndsWith(" leg straight", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsKick: true, Plain: "kick" or "kicks" })
         {
@@ -54,7 +54,7 @@ public sealed partial class Reader
             _lexemes.Insert(up, lifts);
         }
         // "Rise on the left knee", "sinking down onto the left knee": that one is knelt on.
-        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && Follows(which, "on", "onto") && (Alone(i) || _lexemes[i + 1].Plain is "and")
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && Follows(which, "on", "onto") && (Alone(i) || _lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Kind is "technique" or "side" or "relHand" or "set")
             && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "rise" or "shift" or "drop" }) is var goes and >= 0)
         {
             BecomesTerm(goes, "footwork", "kneel");

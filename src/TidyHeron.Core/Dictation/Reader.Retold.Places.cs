@@ -32,6 +32,25 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") || _lexemes[i + 1].Plain == "with" && Next(IndexAfter(i)) is { Kind: "footNoun" } && Alone(IndexAfter(IndexAfter(i))))
             && RestOfSentence(i).FirstOrDefault(l => l.Kind is "stance" or "technique" or "footwork" or "degrees" or "amount" or "turnSide" or "gaze") is { Kind: "stance", Term: { } lineUp } && _ways.Stances.Of(lineUp.Id).Feet == FeetKind.Lead)
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+        // "To your right right front stance", without a comma: there, and then the stance's side.
+        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance"))
+        {
+            _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+        }
+        // "To my left rooted stance left leg in front": the lead is told after, so it goes there.
+        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 4 < _lexemes.Count && _lexemes[i + 1].Is("stance") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun") && (_lexemes[i + 4].Is("lead") || _lexemes[i + 4].Plain == "forward"))
+        {
+            _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+        }
+        // "Left foot forward left elbow strike", without a comma: the hand's side.
+        if (_lexemes[i] is { Kind: "way", Plain: "forward left" or "forward right" } slanting && Previous(i) is { Kind: "footNoun" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Kind is "level" or "handNoun"))
+        {
+            var handed = slanting.Plain.Split(' ')[1];
+            _lexemes[i] = slanting with { Value = "forward", Plain = "forward", Length = "forward".Length };
+            _lexemes.InsertRange(i + 1, [StopAfter(i, ","), new Lexeme("side", handed, slanting.Start + slanting.Length - handed.Length, handed.Length, handed)]);
+        }
         // "Turn to shomen": the front, no strike.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.

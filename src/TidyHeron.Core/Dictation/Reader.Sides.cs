@@ -76,6 +76,12 @@ public sealed partial class Reader
             _draft.TurnSide = side;
             return true;
         }
+        // "Stepping through with the right do a low block": the foot, where no comma parts it from what the hands do.
+        if (previous is { IsGerund: true, Value: "step" or "slide" } && Follows(i, "with") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "do" or "make" or "execute" or "perform" or "apply" or "deliver" or "throw a" or "go" && _draft is { Foot: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Foot = side;
+            return true;
+        }
         // "Turn the long way around to the right to face nine o'clock".
         if (previous is { Kind: "detail", Value: "longWay" } && Follows(i, "to") && _draft is { TurnSide: null, SentenceEnded: false } && next is { Kind: "facing" or "place" or "clock" })
         {

@@ -37,8 +37,8 @@ public sealed partial class Reader
         }
         // "Forward punch, forward punch": a step with each.
         if (way == Way.Forward && i > 1 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true } alike && _lexemes[i - 2].Is("technique", alike.Value) && _draft is { Footwork: "step", IsDone: true, SentenceEnded: false }) Begin(_explicitCounts ? Counting.Then : Counting.Own);
-        // "…, low block left. Then straight forward with the left, …": another move; from a diagonal it goes to the front again.
-        if (_draft is { SentenceEnded: true, IsDone: true } && way == Way.Forward && (StartsSentence(i) || Previous(i) is { Kind: "then" } && StartsSentence(IndexBefore(i))) && RestOfSentence(i).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
+        // "…, low block left. Then straight forward with the left, …", "now back right, …": another move; from a diagonal it goes to the front again.
+        if (_draft is { SentenceEnded: true, IsDone: true } && (way == Way.Forward || way == Way.Back && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side")) && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i).Any(l => l.Kind is "side" or "footNoun" or "stance" or "technique")) Begin(Counting.Own);
         if (lexeme.Plain == "straight forward" && Here().Heading.Degrees is 45 or 315 && _draft is { IsDone: false, HasTurn: false, Facing: null })
         {
             _draft.Facing = Notation.Heading.Front;

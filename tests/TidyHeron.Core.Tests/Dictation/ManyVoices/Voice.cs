@@ -16,8 +16,8 @@ internal sealed partial class Voice
 
     private readonly Random _random;
     private readonly string _call, _your, _person, _style;
-    /// <summary>Whether it is somebody else who moves; whether the voice says things again; whether it says L and R.</summary>
-    private readonly bool _isThird, _hesitates, _isTerse;
+    /// <summary>Whether it is somebody else who moves; whether the voice says things again; whether it says L and R; whether it was written down without stops.</summary>
+    private readonly bool _isThird, _hesitates, _isTerse, _isWithoutStops;
     private readonly Dictionary<string, string> _names = [];
     private readonly Dictionary<string, Func<string>> _values = [];
 
@@ -29,6 +29,7 @@ internal sealed partial class Voice
         Weapon = random.Next(12) switch { 0 => "staff", 1 => "sword", _ => "" };
         // "Seven is a step forward …", or notes without a verb.
         _style = _call == "One is" ? "noun" : _call == "1" || random.Next(20) == 0 ? "short" : "";
+        _isWithoutStops = random.Next(10) == 0 && _call is "Number one," or "Count one," or "Move one:" or "On one,";
         _hesitates = random.Next(8) == 0;
         _isTerse = random.Next(15) == 0;
         _your = Say("your");
@@ -52,6 +53,7 @@ internal sealed partial class Voice
     {
         var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c) is not null)).ToList();
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
+        if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
         return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
@@ -219,6 +221,9 @@ internal sealed partial class Voice
 
     [GeneratedRegex(@"\b(left|right)\b(?! (now|away|after|there|here)|, so)", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
+
+    [GeneratedRegex(@"(, | - |[.;:!?()] ?)")]
+    private static partial Regex Stops();
 
     [GeneratedRegex(@"(?<=\. )[a-z]")]
     private static partial Regex Sentence();
