@@ -322,7 +322,12 @@ public sealed partial class Reader
 
     private static Move AsSaidAgain(Move move, Heading before, Heading after) =>
         // A move that turned there need not turn again to stay on its line.
-        move with { Id = MoveId.New(), Turn = move.Facing is not null && before != after ? null : move.Turn };
+        move with
+        {
+            Id = MoveId.New(), Turn = move.Facing is not null && before != after ? null : move.Turn,
+            // "Step, right punch. One more.": the foot behind steps, whichever it is, and the hand goes with it.
+            Hands = move is { Footwork: { Kind.Value: "step" or "step-back", Foot: null }, Stance: null or { Lead: null } } ? move.Hands.Select(h => h with { Hand = h.Hand?.Other }).ToValueList() : move.Hands,
+        };
 
     private void TakeOtherSideWord(int i)
     {

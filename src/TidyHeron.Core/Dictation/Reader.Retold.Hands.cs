@@ -21,6 +21,15 @@ public sealed partial class Reader
             _lexemes[i] = where with { Kind = "level", Value = where.Plain == "up" ? "high" : "low" };
         // "A right elbow in right front stance": it strikes, in that stance.
         if (_lexemes[i] is { Kind: "detail", Plain: "elbow in" } && i > 0 && _lexemes[i - 1].Is("side") && Next(i) is { Kind: "stance" } or { Kind: "side" }) BecomesTerm(i, "technique", "elbow-strike");
+        // "The right foot circles behind you": no hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "circles" or "circle" } && i > 0 && _lexemes[i - 1].Is("footNoun")) BecomesSmall(i);
+        // "The right leg kicks front snap": which kick.
+        if (_lexemes[i] is { IsKick: true, Plain: "kick" or "kicks" or "leg kicks" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "front" && _lexemes[i + 2].Plain == "snap")
+        {
+            BecomesTerm(i, "technique", "front-kick");
+            _lexemes[i] = _lexemes[i] with { Plain = "front snap kick" };
+            BecomesSmall(i + 1);
+        }
         // "A right angle punch": no quarter turn.
         if (_lexemes[i] is { Kind: "amount" or "degrees", Plain: "right angle" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "punch" })
         {

@@ -126,6 +126,20 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "step" } && i > 0 && _lexemes[i - 1].Plain is "small" or "short" or "long" or "big" or "deep" or "quick" && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && FirstOfClause(i) is var sized and > 0 && _lexemes[sized - 1].EndsSentence && _lexemes.GetRange(sized, i - sized).All(l => l.Kind is "filler" or "detail" or "note")) AsNote(sized, i);
         // "Right foot through into front stance": it steps.
         if (_lexemes[i] is { Kind: "filler", Plain: "through" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: not ("shift" or "drop") })) BecomesTerm(i, "footwork", "step");
+        // "L: turn left, front stance", "R: step, punch": which foot.
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i) && _lexemes[i + 2] is { Kind: "footwork", Value: "step" or "turn" or "slide" or "step-back" })
+        {
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+            _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "foot"));
+        }
+        // "Step back once more with the left foot": told out, so nothing is done again.
+        if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("footwork") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && Next(i) is { Kind: "side" }) BecomesSmall(i);
+        // "…, step punch, and a third one": one more.
+        if (_lexemes[i].Is("ordinal") && i > 1 && _lexemes[i - 1].Plain == "a" && _lexemes[i - 2].Plain == "and" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "times", Value = "+1", Plain = "one more" };
+            BecomesSmall(i + 1);
+        }
         // "Right forward, right front stance": that foot.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "way", Value: "forward" or "back" } && Alone(i + 1) && OnlySmallWordsAndACallBefore(i) && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to")) _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "foot"));
         // "Back up with the right foot".
