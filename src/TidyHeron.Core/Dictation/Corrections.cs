@@ -59,7 +59,7 @@ internal static class Corrections
                 && !(SameLimb(i, right) >= 0 && lexemes.Take(wrongSide).Reverse().SkipWhile(l => l.Plain is "the" or "my" or "your").FirstOrDefault() is { } leads && leads.Plain.Split(' ')[^1] == "to"))
             {
                 // "With the left, sorry, right hand": only the side, whatever else of that hand was said before.
-                // They go where they part nothing: to the beginning of the sentence.
+                // What is taken back goes where it parts nothing: to the beginning of the sentence.
                 var takenBack = lexemes.GetRange(wrongSide, right - wrongSide).ConvertAll(l => l with { Kind = "filler", Plain = "", Term = null });
                 lexemes.RemoveRange(wrongSide, right - wrongSide);
                 lexemes.InsertRange(wrongSide == 0 ? 0 : lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);

@@ -32,14 +32,8 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stop", ",") || _lexemes[i + 1].Plain == "with" && Next(IndexAfter(i)) is { Kind: "footNoun" } && Alone(IndexAfter(IndexAfter(i))))
             && RestOfSentence(i).FirstOrDefault(l => l.Kind is "stance" or "technique" or "footwork" or "degrees" or "amount" or "turnSide" or "gaze") is { Kind: "stance", Term: { } lineUp } && _ways.Stances.Of(lineUp.Id).Feet == FeetKind.Lead)
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
-        // "To your right right front stance", without a comma: there, and then the stance's side.
-        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance"))
-        {
-            _lexemes.Insert(i + 1, StopAt(i + 1, ","));
-            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
-        }
-        // "To my left rooted stance left leg in front": the lead is told after, so it goes there.
-        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 4 < _lexemes.Count && _lexemes[i + 1].Is("stance") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun") && (_lexemes[i + 4].Is("lead") || _lexemes[i + 4].Plain == "forward"))
+        // "To your right right front stance", "to my left rooted stance left leg in front", without a comma: one turns there, as the lead is told besides.
+        if (_lexemes[i].Is("side") && i > 0 && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && LeadIsToldBesides(i))
         {
             _lexemes.Insert(i + 1, StopAt(i + 1, ","));
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
@@ -70,7 +64,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "side", Plain: "hidari" or "migi" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "countWord", Plain: "ni" } towards && OnlySmallWordsAndACallBefore(i))
             (_lexemes[i], _lexemes[i + 1]) = (towards with { Kind = "filler", Plain = "to" }, _lexemes[i]);
         // "Turn a half circle to the rear": half a turn, no hand.
-        if (_lexemes[i] is { Kind: "technique", Plain: "circle" } && i > 1 && _lexemes[i - 1] is { Kind: "detail", Value: "halfStep" } && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "swing" }))
+        if (_lexemes[i] is { Kind: "technique", Plain: "circle" } && i > 1 && _lexemes[i - 1] is { Kind: "detail", Value: "halfStep" } && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {
             BecomesHalfTurn(i);
             BecomesSmall(i - 1);
@@ -212,6 +206,11 @@ public sealed partial class Reader
     }
 
     /// <summary>"The left side" of the hall, as one stands facing its front.</summary>
+    /// <summary>Whether a stance follows a side right away that tells its lead with another one, before or after its name.</summary>
+    private bool LeadIsToldBesides(int i) =>
+        i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance")
+        || i + 4 < _lexemes.Count && _lexemes[i + 1].Is("stance") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun") && (_lexemes[i + 4].Is("lead") || _lexemes[i + 4].Plain == "forward");
+
     private void BecomesWall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
 
     private void FacingBefore(int i) => _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
