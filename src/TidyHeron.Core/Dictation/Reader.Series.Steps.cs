@@ -217,7 +217,7 @@ public sealed partial class Reader
             if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !are && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun"))) continue;
             for (var k = i; k <= end; k++)
                 if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
-            if (_lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
+            if (end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
             _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
         }
 

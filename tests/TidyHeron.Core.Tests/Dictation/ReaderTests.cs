@@ -248,6 +248,9 @@ public class ReaderTests
     [InlineData("Face front, left low block, sorry, facing the right wall.")]
     [InlineData("the left belt form, our low block right leg steps forward, you are done. So chest. neko ashi, tora guchi, weight forward, forward, then with the right into a right out")]
     [InlineData("low, then right inside - both arms are so you follow: step")]
+    [InlineData("Left front stance, low block. Seventh and eighth count")]
+    [InlineData("right, I mean left foot forward, punch")]
+    [InlineData("Back stance, left. leg straight, low block")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
 
     [Fact]
