@@ -71,12 +71,12 @@ public partial class SameWalkThroughTests
         "shift-forward-and-punch", "short-fist", "short-staff-in-points", "short-stance-pattern", "sideways-in-the-horse", "simplified-seven", "six-with-the-wooden-sword",
         "sixth-form-in-korean", "slow-sanchin", "so-she-can-practise-at-home", "so-what-i-do", "southern-staff", "spring-show", "staff-in-speech", "staff-kicked-up",
         "stance-and-chamber", "step-punch-go", "sticks-crossing", "swallow-form-again", "sword-evening", "sword-from-seiza-and-back", "table-with-a-heading", "table-with-bars",
-        "team-call", "ten-cuts-in-wood", "that-is-one-and-two", "the-fence", "the-mirror-of-that", "the-way-i-was-taught", "then-seven-is", "third-grade-form", "third-with-switches",
-        "thought-again-on-the-clock", "three-directions", "three-fights-uke", "three-lines-of-basics", "three-steps-and-back", "three-steps-first", "tiger-and-crane-game", "tiger-set",
-        "tiny-notes", "toe-kicks-and-palms", "tonfa-both-ways", "tonight-in-class", "toward-the-west", "turn-left-to-the-back", "turn-the-waist", "turn-to-the-middle", "twelve-as-one",
-        "twelve-in-kiba", "twelve-is-front", "twenty-four-as-in-the-book", "twenty-nine-in-the-book", "two-friends-talking", "two-open-hands", "two-tridents", "up-and-down-the-hall",
-        "up-the-hall-and-back", "voice-note", "waist-and-untwist", "warm-up", "what-i-do", "where-people-go-wrong", "whites-and-yellows", "with-the-oar", "wo-hiite-mawatte",
-        "write-it-down", "you-are-going-to-look", "your-right-hand-side",
+        "team-call", "ten-cuts-in-wood", "that-is-one-and-two", "the-fence", "the-mirror-of-that", "the-way-i-was-taught", "then-seven-is", "they-look-over-the-shoulder",
+        "third-grade-form", "third-with-switches", "thought-again-on-the-clock", "three-directions", "three-fights-uke", "three-lines-of-basics", "three-steps-and-back",
+        "three-steps-first", "tiger-and-crane-game", "tiger-set", "tiny-notes", "toe-kicks-and-palms", "tonfa-both-ways", "tonight-in-class", "toward-the-west",
+        "turn-left-to-the-back", "turn-the-waist", "turn-to-the-middle", "twelve-as-one", "twelve-in-kiba", "twelve-is-front", "twenty-four-as-in-the-book", "twenty-nine-in-the-book",
+        "two-friends-talking", "two-open-hands", "two-tridents", "up-and-down-the-hall", "up-the-hall-and-back", "voice-note", "waist-and-untwist", "warm-up", "what-i-do",
+        "where-people-go-wrong", "whites-and-yellows", "with-the-oar", "wo-hiite-mawatte", "write-it-down", "you-are-going-to-look", "your-right-hand-side",
     ];
 
     [Theory]
