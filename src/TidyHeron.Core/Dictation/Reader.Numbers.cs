@@ -90,7 +90,7 @@ public sealed partial class Reader
             var commas = Enumerable.Range(first, Math.Max(0, end - first + 1)).Where(k => _lexemes[k].Is("stop", ",")).ToList();
             if (commas.Count != numbers.Count - 1 || RestOfSentence(listed).Any(l => l.Kind is "then" or "footwork" or "footNoun" or "stance" or "number" or "together" || l.IsKick)) continue;
             var begins = commas.Select(k => k + 1).Prepend(first).ToList();
-            if (begins.Any(k => _lexemes.GetRange(k, EndOfClause(k) - k + 1).Count(l => l.IsHandTechnique) != 1 || !_lexemes.GetRange(k, EndOfClause(k) - k + 1).Any(l => l.Is("side")))) continue;
+            if (begins.Any(k => k >= _lexemes.Count || _lexemes.GetRange(k, EndOfClause(k) - k + 1).Count(l => l.IsHandTechnique) != 1 || !_lexemes.GetRange(k, EndOfClause(k) - k + 1).Any(l => l.Is("side")))) continue;
             var called = numbers.ConvertAll(k => _lexemes[k]);
             for (var n = called.Count - 1; n > 0; n--)
             {

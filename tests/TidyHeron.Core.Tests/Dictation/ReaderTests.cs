@@ -249,6 +249,7 @@ public class ReaderTests
     [InlineData("the left belt form, our low block right leg steps forward, you are done. So chest. neko ashi, tora guchi, weight forward, forward, then with the right into a right out")]
     [InlineData("low, then right inside - both arms are so you follow: step")]
     [InlineData("Left front stance, low block. Seventh and eighth count")]
+    [InlineData("1: left block. 5, 6 - left punch,")]
     [InlineData("right, I mean left foot forward, punch")]
     [InlineData("Back stance, left. leg straight, low block")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
