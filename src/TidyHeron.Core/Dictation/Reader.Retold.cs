@@ -51,7 +51,7 @@ public sealed partial class Reader
             _lexemes[i + 1] = new Lexeme("filler", "filler", _lexemes[i + 1].Start, _lexemes[i + 1].Length, "");
         // "Right, so step forward …": a word to begin with. "…, right?": one to end with.
         if (_lexemes[i].Is("side", "right") && i + 1 < _lexemes.Count && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to" or "my" or "your" or "on") && (OnlySmallWordsAndACallBefore(i) && (_lexemes[i + 1].Plain == "so" || _lexemes[i + 1].Is("stop", ",")) && _lexemes.Skip(i + 1).FirstOrDefault(l => !l.IsStop) is { Plain: "so" or "now" or "okay" or "then" or "next" }
-            || _lexemes[i + 1].EndsSentence && _text[_lexemes[i + 1].Start] == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
+            || _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
         // "And we close.": the form.
         if (_lexemes[i] is { Plain: "close" } && StartsSentence(i) && Alone(i) && _lexemes.Skip(i + 2).All(l => l.IsStop || l.Is("filler")))
         {
