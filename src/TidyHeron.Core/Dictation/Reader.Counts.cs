@@ -19,7 +19,7 @@ public sealed partial class Reader
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
         if (lexeme.Is("countNoun") && !StartsSentence(i) && (_lexemes[i - 1].Is("from") || _lexemes[i - 1].Plain.EndsWith(" from", StringComparison.Ordinal))) return false; // "picking up from count fifteen"
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";
-        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && (StartsSentence(i) && (lexeme.Plain.Contains(' ') || Alone(i)) || IsNextOrdinal(i));
+        if (lexeme.Is("ordinal")) return lexeme.Value is not ("next" or "last") && (OnlySmallWordsBefore(i) && (lexeme.Plain.Contains(' ') && StartsSentence(i) || Alone(i) || IsOneOfThem(i)) || IsNextOrdinal(i));
         // Three in Korean, five in Japanese and two in Chinese are words of other uses as well; among numbers they count.
         if (lexeme.Plain is "set" or "go" or "er" or "o" && Alone(i) && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is not ("number" or "countWord") && !(lexeme.Is("degrees") && !lexeme.Plain.Contains("deg"))) return false;
@@ -30,6 +30,15 @@ public sealed partial class Reader
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
         return Alone(i) && (StartsSentence(i) || IsNextNumber(i));
+    }
+
+    /// <summary>"Now the second one, …", "then the fifth move, …", "then the third one is …".</summary>
+    private bool IsOneOfThem(int i)
+    {
+        if (Follows(i, "thats")) return false; // "That's the first one.": told already
+        var end = i;
+        while (end + 1 < _lexemes.Count && _lexemes[end + 1].Plain is "one" or "thing" or "move" or "movement" or "count") end++;
+        return (end > i || _lexemes[i].Plain.Contains(' ')) && (Alone(end) || _lexemes[end + 1].Plain == "is");
     }
 
     /// <summary>"Three. Pivot, block overhead, four, cut down.": between commas, one more than the number with which a sentence began.</summary>

@@ -117,7 +117,7 @@ public sealed partial class Reader
     private void FindNumbers()
     {
         // "First turn left … Second step forward …".
-        var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && StartsSentence(i)).ToList();
+        var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && (StartsSentence(i) || OnlySmallWordsBefore(i) && IsOneOfThem(i))).ToList();
         if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals);
         var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
         // "18 step routine: 1 left foot …": a number that none follows is no count.

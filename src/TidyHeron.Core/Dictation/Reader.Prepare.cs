@@ -58,6 +58,8 @@ public sealed partial class Reader
         // One number alone before many sentences calls nothing: "Kata for juniors, one: …".
         var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
+        // "… and kneel. Second one: standing, walk three steps": the second of two parts.
+        _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal") && _lexemes.Take(marks[0]).Count(l => l.IsHandTechnique) > 1;
         // "The first move is … Then … The third move is …": where some are left out, the sentences count.
         _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
         _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();

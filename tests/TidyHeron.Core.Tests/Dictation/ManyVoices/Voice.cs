@@ -8,7 +8,7 @@ internal sealed partial class Voice
 {
     private static readonly Dictionary<string, string[]> Phrases = ReadPhrases();
     private static readonly string[] Walls = ["front", "right", "back", "left"], Hours = ["twelve o'clock", "three o'clock", "six o'clock", "nine o'clock"], Winds = ["north", "east", "south", "west"];
-    private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,", "One is", "1"];
+    private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,", "One is", "1", "chatty call", "chatty call", "chatty plain", "chatty plain"];
     private static readonly string[] English = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
     private static readonly string[] Japanese = ["ichi", "ni", "san", "shi", "go", "roku", "shichi", "hachi"];
@@ -28,7 +28,7 @@ internal sealed partial class Voice
         _call = Any(Calls);
         Weapon = random.Next(12) switch { 0 => "staff", 1 => "sword", _ => "" };
         // "Seven is a step forward …", or notes without a verb.
-        _style = _call == "One is" ? "noun" : _call == "1" || random.Next(20) == 0 ? "short" : "";
+        _style = _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
         _isWithoutStops = random.Next(10) == 0 && _call is "Number one," or "Count one," or "Move one:" or "On one,";
         _hesitates = random.Next(8) == 0;
         _isTerse = random.Next(15) == 0;
@@ -41,7 +41,7 @@ internal sealed partial class Voice
     }
 
     /// <summary>Whether the counts are called.</summary>
-    public bool IsNumbered => !_call.StartsWith("plain", StringComparison.Ordinal);
+    public bool IsNumbered => !_call.Contains("plain", StringComparison.Ordinal);
 
     /// <summary>"staff", "sword" or nothing.</summary>
     public string Weapon { get; }
@@ -51,12 +51,15 @@ internal sealed partial class Voice
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
-        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c) is not null)).ToList();
+        var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c) is not null) + Aside(c)).ToList();
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
         return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
+
+    /// <summary>What a chatty voice says between two counts.</summary>
+    private string Aside(MadeUpCount count) => _style == "chatty" && count.Going is not (Going.Same or Going.KickBack or Going.ThreeSteps) && count.Hands is [{ Hand: not null }] && _random.Next(4) == 0 ? " " + Capital(Say("aside")) : "";
 
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
 
@@ -116,6 +119,7 @@ internal sealed partial class Voice
 
     private string? InStyle(MadeUpCount count) => count.Going switch
     {
+        Going.Turn when _style == "chatty" && count is { Amount: 90 } && count.From % 180 == 0 && count.Foot == count.Side && _random.Next(2) == 0 => "chatty quarter turn",
         Going.Turn => _style + " turn",
         // Out of a stance without a lead "in right front stance" may be a turn.
         Going.Step when count.FootIsPlain || count.IsFirst => _style + " step",
@@ -135,6 +139,7 @@ internal sealed partial class Voice
         _values["your"] = () => _your;
         _values["side"] = () => SideSaid(count.Side);
         _values["foot"] = () => SideSaid(count.Foot);
+        _values["back foot"] = () => count.FootIsPlain ? "back foot" : $"{count.Foot.Word} foot";
         _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
         _values["rear"] = () => count.Lead.Other.Word;
@@ -192,6 +197,8 @@ internal sealed partial class Voice
         var call = _call switch
         {
             "plain" => i == 0 ? "" : Say("connect"),
+            "chatty plain" => i == 0 ? Say("chatty connect").Replace("next", "first", StringComparison.OrdinalIgnoreCase) : Say("chatty connect"),
+            "chatty call" => $"{Any(Phrases["chatty call"]).Replace("{number}", English[i], StringComparison.Ordinal).Replace("{ordinal}", Ordinals[i], StringComparison.Ordinal)} ",
             "plain, without commas" => i == 0 ? "First " : i == of - 1 ? "Finally, " : Say("connect without commas"),
             "In the first move" => $"In the {Ordinals[i]} {Any<string>(["move", "movement", "count"])} ",
             "First," => $"{Capital(Ordinals[i])}, ",
