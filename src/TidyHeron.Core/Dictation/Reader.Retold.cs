@@ -13,6 +13,7 @@ public sealed partial class Reader
     {
         for (var i = 0; i < _lexemes.Count; i++)
         {
+            RetellAsides(i);
             RetellWeapons(i);
             RetellStances(i);
             RetellFeet(i);

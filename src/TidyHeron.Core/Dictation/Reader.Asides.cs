@@ -1,0 +1,49 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What a chatty voice says once more, or beside what is done: it tells nothing new, and no count is made of it.</summary>
+public sealed partial class Reader
+{
+    private void RetellAsides(int i)
+    {
+        FindWhatIsSaidOnceMore(i);
+        FindFeetNamedTwice(i);
+        // "Cross your arms, and low block": how the hands make ready for it.
+        if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } crossed && crossed.Plain.StartsWith("cross ", StringComparison.Ordinal) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsHandTechnique) is { } then && then.Value != crossed.Value) AsNote(i, i);
+        // "Step forward, and make sure it's a front stance": that is where it goes.
+        if (_lexemes[i] is { Kind: "note", Plain: "make sure" or "be sure" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "its a" or "it is" or "its" or "thats a" or "this is" or "this is a" or "youre in" or "you are in" && Next(i + 1) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).Any(l => l.Is("stance")))
+        {
+            BecomesSmall(i);
+            BecomesSmall(i + 1);
+        }
+        // "You take another step forward, right front stance, punch": told out, not the last one again.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
+    }
+
+    /// <summary>"That's a low block.", "so you've got your left foot in front.": a sentence that tells what the one before told.</summary>
+    private void FindWhatIsSaidOnceMore(int i)
+    {
+        if (!StartsSentence(i) || i == 0 || _lexemes[i].Plain is not ("thats" or "thats a" or "thats your" or "that was" or "that was a" or "that is" or "youve got" or "weve got" or "youve" or "you have")) return;
+        var end = EndOfSentence(i);
+        var said = _lexemes.GetRange(i, end - i + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "note")).ToList();
+        var before = Backward(i).SkipWhile(l => !l.EndsSentence).Skip(1).TakeWhile(l => !l.EndsSentence).ToList();
+        if (said.Count == 0 || said.Any(l => l.Kind is not ("side" or "technique" or "stance" or "level" or "handNoun" or "relHand" or "footNoun" or "lead"))) return;
+        var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => before.Any(b => b.Is(t.Kind, t.Value)));
+        var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");
+        if (said.Any(l => l.Kind is "technique" or "stance") ? isTold : feetOnly) AsNote(i, end);
+    }
+
+    /// <summary>"The back foot, that's your left foot, steps through", "the front foot, which is the right one, goes back": one foot.</summary>
+    private void FindFeetNamedTwice(int i)
+    {
+        if (_lexemes[i] is not { Kind: "relFoot", Value: "front" or "rear" } || i + 2 >= _lexemes.Count || !_lexemes[i + 1].Is("stop", ",")) return;
+        var end = EndOfClause(i + 2);
+        var clause = _lexemes.GetRange(i + 2, end - i - 1);
+        if (clause[0].Plain is not ("thats" or "that is" or "thats your" or "which is" or "which" or "so" or "your" or "the") || clause.Count(l => l.Is("side")) != 1 || clause.Any(l => l.Kind is not ("filler" or "note" or "side" or "footNoun" or "number"))) return;
+        if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence) return;
+        var foot = clause.First(l => l.Is("side"));
+        // The side is what tells; the foot that it is of goes with it.
+        _lexemes[i] = foot;
+        _lexemes[i + 1] = clause.FirstOrDefault(l => l.Is("footNoun")) ?? new Lexeme("footNoun", "foot", foot.Start + foot.Length, 0, "foot");
+        for (var k = i + 2; k <= end + 1; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[k].Start, 0, "");
+    }
+}
