@@ -7,6 +7,10 @@ public sealed partial class Reader
     {
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
+        // "Look left, then turn and step …": the eyes go with it.
+        if (_lexemes[i].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [{ Kind: "gaze" } eyes, ..] && OnlySmallWordsAndACallBefore(_lexemes.IndexOf(eyes))) BecomesSmall(i);
+        // "Chamber your hands, and punch" likewise.
+        if (_lexemes[i] is { Kind: "technique", Value: "chamber" } ready && ready.Plain.StartsWith("chamber", StringComparison.Ordinal) && ClauseOf(i).Any(l => l is { Kind: "handNoun", Plain: "hands" }) && !ClauseOf(i).Any(l => l.Is("side")) && RestOfSentence(i).FirstOrDefault(l => l.IsHandTechnique) is not null) AsNote(i, EndOfClause(i));
         // "Cross your arms, and low block": how the hands make ready for it.
         if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } crossed && crossed.Plain.StartsWith("cross ", StringComparison.Ordinal) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsHandTechnique) is { } then && then.Value != crossed.Value) AsNote(i, i);
         // "Step forward, and make sure it's a front stance": that is where it goes.
@@ -22,10 +26,12 @@ public sealed partial class Reader
     /// <summary>"That's a low block.", "so you've got your left foot in front.": a sentence that tells what the one before told.</summary>
     private void FindWhatIsSaidOnceMore(int i)
     {
-        if (!StartsSentence(i) || i == 0 || _lexemes[i].Plain is not ("thats" or "thats a" or "thats your" or "that was" or "that was a" or "that is" or "youve got" or "weve got" or "youve" or "you have")) return;
+        // "Again, that's your left foot in front": said again, not done.
+        if (_lexemes[i].Is("again") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain.StartsWith("thats", StringComparison.Ordinal)) BecomesSmall(i);
+        if (!StartsSentence(i) || i == 0 || _lexemes[i].Plain is not ("thats" or "so thats" or "thats a" or "thats your" or "that was" or "that was a" or "that is" or "youve got" or "weve got" or "youve" or "you have")) return;
         var end = EndOfSentence(i);
         var said = _lexemes.GetRange(i, end - i + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "note")).ToList();
-        var before = Backward(i).SkipWhile(l => !l.EndsSentence).Skip(1).TakeWhile(l => !l.EndsSentence).ToList();
+        var before = Backward(i).SkipWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("countNoun") && !(l.Is("ordinal"))).Take(RunOn).ToList();
         if (said.Count == 0 || said.Any(l => l.Kind is not ("side" or "technique" or "stance" or "level" or "handNoun" or "relHand" or "footNoun" or "lead"))) return;
         var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => before.Any(b => b.Is(t.Kind, t.Value)));
         var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");

@@ -234,7 +234,7 @@ public sealed partial class Reader
     {
         // "Slowly sink into …": said before a move of its own, it is not about the one before.
         var at = _lexemes.IndexOf(lexeme);
-        if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || lexeme.Is("gaze")) && lexeme.Kind is "tempo" or "gaze" && OnlySmallWordsBefore(lexeme.Is("tempo") && at > 0 && _lexemes[at - 1].Is("side") && Next(at) is { IsHandTechnique: true } ? at - 1 : at) && !_explicitCounts
+        if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.IsDone || lexeme.Is("gaze")) && lexeme.Kind is "tempo" or "gaze" && OnlySmallWordsAndACallBefore(lexeme.Is("tempo") && at > 0 && _lexemes[at - 1].Is("side") && Next(at) is { IsHandTechnique: true } ? at - 1 : at) && !_explicitCounts
             && _lexemes.Skip(at + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "technique" or "degrees")) Begin(Counting.Own);
         // "Slow now.": of what comes.
         else if (_draft is { SentenceEnded: true, HasBody: true } && lexeme.Is("tempo") && Alone(at + 1) && OnlySmallWordsBefore(at) && _lexemes.ElementAtOrDefault(at + 1) is { Plain: "now" }) Begin(Counting.Own);

@@ -226,7 +226,7 @@ internal sealed partial class Voice
     [GeneratedRegex(@"\{([^}]+)\}")]
     private static partial Regex Slot();
 
-    [GeneratedRegex(@"\b(left|right)\b(?! (now|away|after|there|here|where)|, so)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!all )\b(left|right)\b(?! (now|away|after|there|here|where)|, so)", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();
 
     [GeneratedRegex(@"(, | - |[.;:!?()] ?)")]
