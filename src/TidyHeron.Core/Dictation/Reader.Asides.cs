@@ -36,6 +36,17 @@ public sealed partial class Reader
         var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => before.Any(b => b.Is(t.Kind, t.Value)));
         var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");
         if (said.Any(l => l.Kind is "technique" or "stance") ? isTold : feetOnly) AsNote(i, end);
+        // What has been done by then tells the rest (SaysOnceMore).
+        else if (said.Any(l => l.Kind is "technique" or "stance") && _lexemes[i].Kind is "filler" or "note") _lexemes[i] = _lexemes[i] with { Kind = "note", Value = OnceMore };
+    }
+
+    private const string OnceMore = "onceMore";
+
+    /// <summary>"So that's a left cross stance.", where one stands so: nothing is done.</summary>
+    private bool SaysOnceMore(int i)
+    {
+        var said = RestOfSentence(i).ToList();
+        return said.Where(l => l.Is("stance")).All(s => s.Term!.Id == AfterDraft().Stance) && said.Where(l => l.Is("technique")).All(t => _draft.Hands.Any(h => h.Technique == t.Term!.Id) || _draft.Kick?.Technique == t.Term!.Id);
     }
 
     /// <summary>"The back foot, that's your left foot, steps through", "the front foot, which is the right one, goes back": one foot.</summary>

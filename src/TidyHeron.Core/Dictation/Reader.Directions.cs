@@ -92,7 +92,8 @@ public sealed partial class Reader
             return;
         }
         // "At 45 to the left … at 45 to the right": from one diagonal the other one is meant.
-        if (degrees == 45 && !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i))
+        if (degrees == 45 && !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) && (Follows(i, "at") || _draft is { Foot: not null, Footwork: null } or { Foot: not null, Footwork: "step" } || _draft.Footwork == "step" && WithTheFoot(i) is not null) && _draft is { TurnAmount: null, SentenceEnded: false } && Now().Heading.Degrees % 90 == 45 && !CameFromTheOtherDiagonal(i)
+            && !(i > 0 && _lexemes[i - 1].Plain is "around" or "round" or "it")) // "the foot comes around 45 degrees": so far, not to a diagonal
         {
             _draft.TurnAmount = 90;
             if (_side is { } toward && _draft.TurnSide is null) (_draft.TurnSide, _side) = (toward, null);

@@ -25,8 +25,13 @@ public sealed partial class Reader
     /// <summary>Watch-points and imagined intent are kept as they were said, to the end of the sentence.</summary>
     private int TakeNote(int i)
     {
+        if (_lexemes[i].Value == OnceMore && !SaysOnceMore(i))
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         // "Then it's a step through": what is pointed at is a move, not a remark.
-        if (_lexemes[i].Plain is "its a" or "it is" or "this is" or "that is" or "so thats" or "theres" or "there is" or "this is a" or "you are" or "that means" or "which means" or "meaning"
+        if (_lexemes[i].Value != OnceMore && _lexemes[i].Plain is "its a" or "it is" or "this is" or "that is" or "so thats" or "theres" or "there is" or "this is a" or "you are" or "that means" or "which means" or "meaning"
             && Next(i) is { Kind: "footwork" or "technique" or "stance" or "side" or "level" or "degrees" or "amount" } && RestOfSentence(i).LastOrDefault() is not { Plain: "before" or "as before" }) // "this is the same stance as before": nothing is done
         {
             Note(_lexemes[i], "filler");
