@@ -11,6 +11,27 @@ public sealed partial class Reader
         if (_lexemes[i].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [{ Kind: "gaze" } eyes, ..] && OnlySmallWordsAndACallBefore(_lexemes.IndexOf(eyes))) BecomesSmall(i);
         // "Chamber your hands, and punch" likewise.
         if (_lexemes[i] is { Kind: "technique", Value: "chamber" } ready && ready.Plain.StartsWith("chamber", StringComparison.Ordinal) && ClauseOf(i).Any(l => l is { Kind: "handNoun", Plain: "hands" }) && !ClauseOf(i).Any(l => l.Is("side")) && RestOfSentence(i).FirstOrDefault(l => l.IsHandTechnique) is not null) AsNote(i, EndOfClause(i));
+        // "Chamber the block by your right ear, and turn".
+        if (_lexemes[i] is { Kind: "technique", Value: "chamber" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "a" or "your" or "that" && _lexemes[i + 2].IsHandTechnique) AsNote(i, EndOfClause(i));
+        // "Next is the hammer fist, so pull the front foot back and hammer down": told out.
+        if (_lexemes[i].IsHandTechnique && OnlySmallWordsBefore(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "thats" or "comes") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" or "so you" && RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot")) AsNote(i, i);
+        // "Rising block, three of them": as many.
+        if (_lexemes[i] is { Kind: "number" } many && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("of ", StringComparison.Ordinal) | _lexemes[i + 1].Plain == "of" && Alone(i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" ? i + 2 : i + 1))
+        {
+            _lexemes.RemoveAt(i);
+            _lexemes.Insert(i - 2, many);
+            var technique = _lexemes[i - 1];
+            if (!IsPlural(technique)) _lexemes[i - 1] = technique with { Plain = technique.Plain + "s" };
+        }
+        // "Back to the middle: left foot to the back wall": where the next line begins, not the end of the form.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun") && _lexemes.Skip(EndOfSentence(i) + 1).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Block with the right arm, that's an inside block": which one.
+        if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain is "thats" or "thats a" or "that is" or "which is" or "so thats" && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma).FirstOrDefault(l => l.Is("technique")) is { } which && which.IsKick == _lexemes[i].IsKick)
+        {
+            BecomesSmall(comma + 1);
+            _lexemes[i] = _lexemes[i] with { Value = which.Value, Term = which.Term };
+            BecomesSmall(_lexemes.IndexOf(which, comma));
+        }
         // "Cross your arms, and low block": how the hands make ready for it.
         if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } crossed && crossed.Plain.StartsWith("cross ", StringComparison.Ordinal) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsHandTechnique) is { } then && then.Value != crossed.Value) AsNote(i, i);
         // "Step forward, and make sure it's a front stance": that is where it goes.

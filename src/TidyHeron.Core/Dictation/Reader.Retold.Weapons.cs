@@ -68,6 +68,12 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "staff-rising-strike");
             BecomesSmall(i - 1);
         }
+        // "Bring the staff down on the head": it strikes.
+        if (_lexemes[i].Is("weapon") && _lexemes[i].Value is "staff" or "sword" && Previous(i) is { Plain: "bring" or "brings" or "swing" or "swings" } fell && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && !_lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Is("technique")))
+        {
+            BecomesSmall(_lexemes.IndexOf(fell));
+            BecomesTerm(i, "technique", _lexemes[i].Value == "staff" ? "staff-overhead-strike" : "sword-downward-cut");
+        }
         // "Step back and bring the jo up in front": held ready, where nothing else is done with it in that sentence.
         if (_lexemes[i].Is("weapon", "staff") && Previous(i) is { Plain: "bring" or "brings" or "raise" } brought && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "up" or "level" or "in front" or "across" && !Clauses(i).Any(l => l.Kind is "technique" or "stance") && Clauses(i).Any(l => l.Is("footNoun")))
         {
