@@ -25,6 +25,10 @@ public sealed partial class Reader
         }
         // "Back to the middle: left foot to the back wall": where the next line begins, not the end of the form.
         if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun") && _lexemes.Skip(EndOfSentence(i) + 1).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Front kick, and as the foot comes down, you drop into front stance": it has come down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && Next(i) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).FirstOrDefault(l => l.Is("stance")) is { Term: { } fell } && !IsLow(fell.Id) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "stance") is { IsKick: true }) BecomesSmall(i);
+        // "…, so you end up left foot forward": how one stands by then.
+        if (_lexemes[i].Is("way", "forward") && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Follows(i - 2, "up") && Backward(i - 2).TakeWhile(l => l.Is("filler")).Any(l => l.Plain.StartsWith("end", StringComparison.Ordinal))) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
         // "Block with the right arm, that's an inside block": which one.
         if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain is "thats" or "thats a" or "that is" or "which is" or "so thats" && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma).FirstOrDefault(l => l.Is("technique")) is { } which && which.IsKick == _lexemes[i].IsKick)
         {

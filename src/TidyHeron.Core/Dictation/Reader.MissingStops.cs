@@ -91,6 +91,14 @@ public sealed partial class Reader
             done |= _lexemes[i].Kind is "technique" or "stance" or "handNoun" or "otherSide" || _lexemes[i].Is("footwork", "bow");
             PartSidesFromTurns(i);
             TellWhichFootLeads(i);
+            // "It starts facing front in ready stance so the first thing you do is turn …": how it opens ends there.
+            if (!done || !_lexemes.Take(i).Any(l => l.IsHandTechnique))
+                if (_lexemes[i].Is("ordinal", "1") && i > first && (_lexemes[i].Plain.Contains(' ') || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "thing" or "move" or "count" or "movement") && _lexemes.GetRange(first, i - first).Any(l => l.Kind is "stance" or "facing" or "opening"))
+                {
+                    var opens = i;
+                    while (opens > 0 && _lexemes[opens - 1].Kind is "filler" or "then") opens--;
+                    i += StopBefore(opens);
+                }
             if (!done || !BeginsAMove(i)) continue;
             var at = i;
             if (_lexemes[i].IsKick)

@@ -8,6 +8,12 @@ public sealed partial class Reader
 {
     private void RetellSteps(int i)
     {
+        // "Bring the left foot back in": home.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "draw" } && i + 4 < _lexemes.Count && Enumerable.Range(i + 1, 3).FirstOrDefault(k => _lexemes[k].Is("footNoun") && _lexemes[k - 1].Is("side"), -1) is var home and > 0 && home + 2 < _lexemes.Count && _lexemes[home + 1].Is("way", "back") && _lexemes[home + 2].Plain == "in" && Alone(home + 2))
+        {
+            BecomesTerm(i, "footwork", "pull-together");
+            BecomesSmall(home + 1);
+        }
         // "Sink into a drop stance on the right leg": the weight is on it, so the other one leads.
         if (_lexemes[i] is { Kind: "stance", Term: { } low } && _ways.Stances.Of(low.Id) is { Feet: FeetKind.Lead, LeadWeight: < 40 } && Previous(i) is not { Kind: "side" } && Next(i) is { Kind: "side" } bears && IndexAfter(i) is var bearing && Follows(bearing, "on", "onto") && Next(bearing) is { Kind: "footNoun", Plain: "leg" })
         {

@@ -68,6 +68,12 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "staff-rising-strike");
             BecomesSmall(i - 1);
         }
+        // "And do the knife hand": no knife.
+        if (_lexemes[i] is { Kind: "weapon", Value: "knife" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "handNoun", Plain: "hand" })
+        {
+            BecomesTerm(i, "technique", "knife-hand-block");
+            BecomesSmall(i + 1);
+        }
         // "Bring the staff down on the head": it strikes.
         if (_lexemes[i].Is("weapon") && _lexemes[i].Value is "staff" or "sword" && Previous(i) is { Plain: "bring" or "brings" or "swing" or "swings" } fell && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && !_lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Is("technique")))
         {

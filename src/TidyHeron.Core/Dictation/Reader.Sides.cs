@@ -41,6 +41,12 @@ public sealed partial class Reader
             _draft.Way = side.Way;
             return true;
         }
+        // "Pivot on the left foot to the left, 180 degrees": which way one turns.
+        if (Follows(i, "to") && previous is { Kind: "footNoun" } && ClauseOf(i).Any(l => l.Kind is "support" or "pivotPoint") && _draft is { IsTurning: true, TurnSide: null, IsDone: false } && RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount"))
+        {
+            _draft.TurnSide = side;
+            return true;
+        }
         // "Step right foot to left": to the left foot; "to the left" is the direction.
         if (i > 0 && _lexemes[i - 1].Plain == "to" && previous is { Kind: "footNoun" } && _draft is { Foot: { } mover, Way: null, Stance: null, IsDone: false, Footwork: null or "step" or "lift-foot" or "slide" } && mover == side.Other)
         {
