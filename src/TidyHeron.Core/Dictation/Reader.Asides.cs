@@ -29,6 +29,12 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && Next(i) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).FirstOrDefault(l => l.Is("stance")) is { Term: { } fell } && !IsLow(fell.Id) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "stance") is { IsKick: true }) BecomesSmall(i);
         // "…, so you end up left foot forward": how one stands by then.
         if (_lexemes[i].Is("way", "forward") && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Follows(i - 2, "up") && Backward(i - 2).TakeWhile(l => l.Is("filler")).Any(l => l.Plain.StartsWith("end", StringComparison.Ordinal))) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
+        // "Turn around, so move the right foot, and do it again, right knife hand": told out.
+        if (_lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Plain == "and" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && Next(i + 2) is { IsHandTechnique: true } && Alone(IndexAfter(i + 2)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun") && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Turn around, so move the right foot to the other side": where the turn goes.
+        if (_lexemes[i].Is("otherSide") && i > 1 && _lexemes[i - 1].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Plain: "turn around" or "turn round" or "turn about" })) BecomesSmall(i);
+        // "The right foot comes around and you land in a front stance": no kick comes down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && i > 1 && _lexemes[i - 1].Plain is "you" or "we" or "i" && _lexemes[i - 2].Plain == "and" && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var swung && swung.Any(l => l.Is("footNoun")) && swung.Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) && !swung.Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" })) BecomesSmall(i);
         // "Block with the right arm, that's an inside block": which one.
         if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain is "thats" or "thats a" or "that is" or "which is" or "so thats" && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma).FirstOrDefault(l => l.Is("technique")) is { } which && which.IsKick == _lexemes[i].IsKick)
         {
@@ -57,6 +63,12 @@ public sealed partial class Reader
         var end = EndOfSentence(i);
         var said = _lexemes.GetRange(i, end - i + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "note")).ToList();
         var before = Backward(i).SkipWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("countNoun") && !(l.Is("ordinal"))).Take(RunOn).ToList();
+        // "That's the salute."
+        if (said is [{ Kind: "footwork", Value: "bow" or "announce" }])
+        {
+            AsNote(i, end);
+            return;
+        }
         if (said.Count == 0 || said.Any(l => l.Kind is not ("side" or "technique" or "stance" or "level" or "handNoun" or "relHand" or "footNoun" or "lead"))) return;
         var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => before.Any(b => b.Is(t.Kind, t.Value)));
         var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");
@@ -81,7 +93,7 @@ public sealed partial class Reader
         var end = EndOfClause(i + 2);
         var clause = _lexemes.GetRange(i + 2, end - i - 1);
         if (clause[0].Plain is not ("thats" or "that is" or "thats your" or "which is" or "which" or "so" or "your" or "the") || clause.Count(l => l.Is("side")) != 1 || clause.Any(l => l.Kind is not ("filler" or "note" or "side" or "footNoun" or "number"))) return;
-        if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence) return;
+        if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || Next(end + 1) is not { Kind: "footwork" or "way" } && !(end + 2 < _lexemes.Count && _lexemes[end + 2].Plain is "comes" or "goes")) return;
         var foot = clause.First(l => l.Is("side"));
         // The side is what tells; the foot that it is of goes with it.
         _lexemes[i] = foot;

@@ -135,7 +135,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var isMark = IsCountMark(i);
-        if (isMark) (_listed, _inList, _thenParts) = (0, 0, false);
+        if (isMark) (_listed, _inList, _thenParts, _explicitCounts) = (0, 0, false, true);
         if (ListEnd(i) is var listEnd and >= 0)
         {
             // "Six, seven and eight: three steps …"

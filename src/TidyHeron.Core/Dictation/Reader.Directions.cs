@@ -191,6 +191,8 @@ public sealed partial class Reader
         if (lexeme.Plain == "behind you" && !_draft.IsTurning && (_draft is { Footwork: not null, SentenceEnded: false } || _foot is not null))
         {
             if (!_draft.IsDone && _draft.Stance is null && _draft.Footwork is "step") _draft.Footwork = "step-back";
+            // "Look over your right shoulder, the right foot draws a big half circle behind you, you turn": round to where it goes.
+            if (_draft is { Footwork: "crescent-step", Gaze: Notation.Gaze.OverShoulder, TurnAmount: null, Facing: null } && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "turn" }) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
             Note(lexeme, "way");
             return;
         }

@@ -29,6 +29,7 @@ public sealed partial class Reader
         {
             if (!RunsOn(first)) continue;
             _ranOn = true;
+            for (var i = first; i < _lexemes.Count && !_lexemes[i].EndsSentence; i++) PartHandsFromWhatFollows(i);
             var calls = NumbersInARow(first);
             if (calls.Count >= Numbered) StopsAtNumbers(calls);
             else StopsAtDeeds(first);
@@ -115,6 +116,12 @@ public sealed partial class Reader
     {
         if (_lexemes[i] is { Kind: "footwork", Plain: "turn around" or "turn about" or "mawatte" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].IsHandTechnique) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         if (i > 0 && _lexemes[i] is { Kind: "side" } there && Next(i) is { IsHandTechnique: true } && _lexemes[i - 1].Is("footwork", "step") && Backward(i).Take(4).Any(l => l.Is("gaze", there.Value))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+    }
+
+    /// <summary>"… augmented block the left arm plus a scooping block …": that arm did the first one.</summary>
+    private void PartHandsFromWhatFollows(int i)
+    {
+        if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "plus" && Previous(i - 1) is { IsHandTechnique: true }) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
     }
 
     /// <summary>"Block low left foot forward then …": which foot is in front, as nothing is done with it.</summary>

@@ -49,6 +49,16 @@ public sealed partial class Reader
                 _lexemes.Insert(i + 2, new Lexeme("stop", ":", _lexemes[i + 2].Start, 0, ""));
                 if (many.Value == "3") _lexemes.Insert(i + 1, new Lexeme("number", "2", many.Start, 0, "two"));
             }
+        // "…, because the sixth move is a right punch": called in the middle of a sentence.
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("ordinal") || !int.TryParse(_lexemes[i].Value, out var nth) || !IsOneOfThem(i) || StartsSentence(i) || !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance")) continue;
+            var because = i - 1;
+            while (because > 0 && _lexemes[because].Is("filler")) because--;
+            if (_lexemes[because].Plain is not ("because" or "since" or "as") || !_lexemes.Take(because).Any(l => l.Is("ordinal") && l.Value == (nth - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) continue;
+            BecomesSmall(because);
+            StopBefore(because);
+        }
         var last = 0;
         for (var i = 0; i + 2 < _lexemes.Count; i++)
         {

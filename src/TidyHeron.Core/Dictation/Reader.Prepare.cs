@@ -51,6 +51,7 @@ public sealed partial class Reader
         FindWhatComesNext();
         FindDirectionsAhead();
         FindRepeatsToldOut();
+        FindSameSidesToldOut();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         FindNumbersSaidAfter();
         FindNumbers();
@@ -62,10 +63,15 @@ public sealed partial class Reader
         _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal") && _lexemes.Take(marks[0]).Count(l => l.IsHandTechnique) > 1;
         // "The first move is … Then … The third move is …": where some are left out, the sentences count.
         _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
-        _explicitCounts = _lexemes.Where((_, i) => IsCountMark(i)).Any();
+        _explicitCounts = !_noCounts && marks.Count > 0 && !BeginsUncalled(marks[0]);
         _numbersEnd = WhereNumbersEnd(marks);
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }
+
+    /// <summary>"Left foot out, knife hand. Next, right foot out, the same. Third, turn around …": whether as many are told before the first that is called.</summary>
+    private bool BeginsUncalled(int mark) =>
+        CalledNumber(mark) is > 2 and var first && _before.All(m => m.Counting == Counting.Uncounted)
+        && Enumerable.Range(0, mark).Count(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Kind is "footNoun" or "footwork") && told.Any(l => l.Kind is "technique" or "again")) == first - 1;
 
     private int EndOfSentence(int i)
     {

@@ -9,6 +9,12 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "The left foot goes out to the left, toes pointing left, bend the knee": that way one faces then, where no stance tells it.
+        if (_lexemes[i] is { Kind: "footNoun", Plain: "toes" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "pointing" or "pointed" or "point" && Next(i + 1) is { Kind: "side" } pointed && Alone(IndexAfter(i + 1)) && !RestOfSentence(i).Any(l => l.Is("stance")) && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var went && went.Any(l => l.Is("side", pointed.Value) && l != pointed) && went.Any(l => l.Is("footwork", "step")) && !went.Any(l => l.Is("stance")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "facing", Value = "facing" };
+            BecomesSmall(i + 1);
+        }
         // "… shiko dachi at 45 … shiko dachi other side, low block": on the other diagonal, no order to do it there once more.
         if (_lexemes[i] is { Kind: "otherSide", Plain: "other side" or "the other side" } && i > 0 && _lexemes[i - 1] is { Kind: "stance", Term: { } apart } && _ways.Stances.Of(apart.Id).IsStraddle && RestOfSentence(i).Any(l => l.IsHandTechnique) && _lexemes.Take(i).Any(l => l.Is("degrees", "45")) && Clauses(i).Any(l => l.Is("footwork")))
         {

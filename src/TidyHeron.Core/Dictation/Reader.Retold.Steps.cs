@@ -8,6 +8,19 @@ public sealed partial class Reader
 {
     private void RetellSteps(int i)
     {
+        // "Stand up, pulling your left foot back so the right foot is in front": so it is by then.
+        if (_lexemes[i].Is("lead") && i > 3 && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stood && stood.Any(l => l.Is("footwork", "rise")) && stood.Any(l => l.Is("way", "back")) && !stood.Any(l => l.Is("stance")) && Enumerable.Range(i - 3, 3).FirstOrDefault(k => _lexemes[k].Is("side") && _lexemes[k + 1].Is("footNoun"), -1) is var led and > 0 && stood.Any(l => l.Is("side", _lexemes[led].Side.Other.Word))) AsNote(led, i);
+        // "The right foot comes back in" likewise.
+        if (_lexemes[i].Is("footNoun") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "slides" or "moves" or "is" && _lexemes[i + 2].Is("way", "back") && _lexemes[i + 3].Plain == "in" && Alone(i + 3))
+        {
+            BecomesTerm(i + 1, "footwork", "pull-together");
+            BecomesSmall(i + 2);
+        }
+        // "Your left foot's going to move first. It goes out …": that foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "move" or "go" or "moves" or "goes" or "step" } && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("ordinal", "1") && _lexemes[i + 2].EndsSentence && _lexemes.FindIndex(i + 3, l => !(l.Is("filler") && l.Plain != "it") && !l.Is("stop", ",")) is var itself and > 0 && _lexemes[itself].Plain == "it" && ClauseOf(i).Any(l => l.Is("footNoun")))
+            for (var k = i; k <= itself; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Term = null };
+        // "Come back to block": the hands do.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "come back" or "comes back" or "go back" or "goes back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "to a" or "to the" && Next(i) is { IsHandTechnique: true } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot" or "stance")) BecomesSmall(i);
         // "Bring the left foot back in": home.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "draw" } && i + 4 < _lexemes.Count && Enumerable.Range(i + 1, 3).FirstOrDefault(k => _lexemes[k].Is("footNoun") && _lexemes[k - 1].Is("side"), -1) is var home and > 0 && home + 2 < _lexemes.Count && _lexemes[home + 1].Is("way", "back") && _lexemes[home + 2].Plain == "in" && Alone(home + 2))
         {

@@ -55,7 +55,7 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way")) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i)) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
             var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();
@@ -68,21 +68,36 @@ public sealed partial class Reader
                 done = [.. Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique)];
             }
             if (done.Count < 2 || done.Any(k => _lexemes[k].Value != _lexemes[done[0]].Value) || _lexemes.GetRange(first, i - first).Any(l => l.Kind is "stance" or "footNoun" or "footwork")) continue;
-            AsNote(FirstOfClause(i), EndOfClause(i));
+            var last = EndOfClause(i);
+            // "…, one step for each of them, going north".
+            if (last + 2 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].IsGerund && _lexemes.GetRange(last + 2, EndOfClause(last + 2) - last - 1).All(l => l.Kind is "footwork" or "filler" or "place" or "way" or "clock")) last = EndOfClause(last + 2);
+            AsNote(FirstOfClause(i), last);
             StepWithEach(done);
             i += 2 * done.Count;
         }
+        // "Three steps going forward: rising block, rising block, rising block" the same.
         // "Three steps forward: right punch, left punch, and on the third a right punch".
         for (var i = 0; i + 1 < _lexemes.Count; i++)
         {
             if (!_lexemes[i].Is("number") || _lexemes[i].Number is < 2 or > 6 || _lexemes[i + 1] is not { Kind: "footwork", Value: "step" } || !_lexemes[i + 1].Plain.StartsWith("steps", StringComparison.Ordinal)) continue;
             var end = EndOfSentence(i);
             var done = Enumerable.Range(i, end - i + 1).Where(k => _lexemes[k].IsHandTechnique).ToList();
-            if (done.Count != _lexemes[i].Number || done.Any(k => !ClauseOf(k).Any(l => l.Is("side"))) || !_lexemes.GetRange(i, done[0] - i).Any(l => l.IsStop) || RestOfSentence(i + 1).Any(l => l.Kind is "stance" or "footNoun" or "footwork" || l.IsKick)) continue;
+            if (done.Count != _lexemes[i].Number || !done.All(k => ClauseOf(k).Any(l => l.Is("side"))) && done.Any(k => _lexemes[k].Value != _lexemes[done[0]].Value || ClauseOf(k).Any(l => l.Kind is not ("filler" or "technique" or "then"))) || !_lexemes.GetRange(i, done[0] - i).Any(l => l.IsStop) || RestOfSentence(i + 1).Any(l => l.Kind is "stance" or "footNoun" || l is { Kind: "footwork", IsGerund: false } || l.IsKick)) continue;
             for (var k = i + 2; k <= end; k++) if (_lexemes[k].Is("ordinal")) BecomesSmall(k);
             var called = EndOfClause(i);
             AsNote(i, called);
             _lexemes[called + 1] = _lexemes[called + 1] with { Value = "," };
+            StepWithEach(done);
+            i += 2 * done.Count;
+        }
+        // "Now you're going back home, punch, punch, punch": a step with each.
+        for (var i = 0; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].IsHandTechnique || i < 2 || !_lexemes[i - 1].Is("stop", ",") || !ClauseOf(i - 2).Any(l => l.Plain.Split(' ')[0] is "going" or "heading" or "walking") || ClauseOf(i - 2).Any(l => l.Kind is not ("filler" or "footwork" or "way" or "place" or "then"))) continue;
+            var done = new List<int> { i };
+            while (done[^1] + 2 < _lexemes.Count && _lexemes[done[^1] + 1].Is("stop", ",") && _lexemes[done[^1] + 2].Is("technique", _lexemes[i].Value) && Alone(done[^1] + 2)) done.Add(done[^1] + 2);
+            if (done.Count < 3) continue;
+            AsNote(FirstOfClause(i - 2), i - 2);
             StepWithEach(done);
             i += 2 * done.Count;
         }
@@ -98,6 +113,9 @@ public sealed partial class Reader
             StepWithEach(done);
         }
     }
+
+    /// <summary>"One step for each of them".</summary>
+    private bool OneForEach(int i) => i > 0 && _lexemes[i - 1].Is("number", "1") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "for" or "with" && _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Plain is "each" or "every");
 
     /// <summary>Puts a step, in a sentence of its own, before each of some techniques.</summary>
     private void StepWithEach(List<int> techniques)

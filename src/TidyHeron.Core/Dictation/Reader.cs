@@ -146,6 +146,8 @@ public sealed partial class Reader
                     _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
                     if (IsFirstMove() && (_draft.Stands || StartsWithFacing(i) && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
+                    // "Number one: we're facing north. Pivot …": so one stands already.
+                    if (_before.Count + _said.Count == 0 && _draft is { Facing: { } faced, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null } && faced == Now().Heading && Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.Kind is "filler" or "facing" or "place" or "number" or "countNoun" or "ordinal" || l.IsStop)) _draft.Facing = null;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _draft.BeginsSentence |= _draft.IsEmpty && _said.Count > 0; // "Same on the other side. Pull the foot back to ready."
                     _then = _together = false;
@@ -156,7 +158,7 @@ public sealed partial class Reader
                     if (_draft is { IsNumbered: true, HasBody: false } and ({ Tempo: Tempo.Held } or { Shout: true })) _draft.Footwork = "stay";
                 }
                 // "Baro: turn left on the right foot.": how one comes back is the closing's.
-                else if (lexeme.Value == ":" && (_draft is { Footwork: "return" } || _draft is { Footwork: "bow" } && (NothingCounted || EndOfSentence(i) >= _lexemes.Count - 2) && StartsSentence(i - 1) && !RestOfSentence(i).Any(l => l.Is("footwork"))) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
+                else if (lexeme.Value == ":" && (_draft is { Footwork: "return", SentenceEnded: false } || _draft is { Footwork: "bow" } && (NothingCounted || EndOfSentence(i) >= _lexemes.Count - 2) && StartsSentence(i - 1) && !RestOfSentence(i).Any(l => l.Is("footwork"))) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsStop: false } )
                 {
                     var last = i + 1;
                     while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;

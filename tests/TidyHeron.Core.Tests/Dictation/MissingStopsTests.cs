@@ -9,35 +9,9 @@ namespace TidyHeron.Core.Tests.Dictation;
 /// </summary>
 public partial class MissingStopsTests
 {
-    private static readonly string[] WithoutStops =
-    [
-        "all-in-degrees", "alright-starting-position", "back-of-the-floor", "bo-in-japanese-counts", "cantonese-counts", "captions-named-by-the-rear",
-        "cat-and-elbow-counts", "cat-and-phoenix", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count", "count-one-dash",
-        "counts-in-words", "elbows-and-back-fists", "first-second-third", "five-stances-both-ways", "four-sides-of-a-square", "from-attention-to-horse",
-        "hooking-hands-both-ways", "i-and-my", "ichi-hidari-ashi", "japanese-distances", "korean-commands-and-sudo", "last-part-from-the-turn", "like-the-other-one",
-        "long-fist-in-sentences", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "names-in-pinyin", "number-one-with-a", "older-korean-words",
-        "on-hana-on-dul", "on-one-on-two", "plain-and-whole", "quarter-and-half-turns", "sanchin-in-japanese", "second-basic-form", "short-fist", "so-number-one",
-        "staff-ends", "staff-in-both-hands", "staff-in-eight", "staff-in-sentences", "staff-ordinals", "staff-palm-down", "staff-string", "starting-with-the-right",
-        "tonfa-class", "white-belt-once-more", "wooden-staff", "your-right-hand-side",
-    ];
+    public static IEnumerable<TheoryDataRow<string>> FilesWithoutStops => WalkThroughTests.Marked("without stops");
 
-    private static readonly string[] WithCommasOnly =
-    [
-        "all-in-degrees", "alright-starting-position", "alternating-punches", "attention-bow-ready", "back-of-the-floor", "bo-as-i-do-it", "bo-in-japanese-counts",
-        "captions-named-by-the-rear", "cat-and-elbow-counts", "cat-and-phoenix", "coach-calling-in-korean", "corners-of-the-horse", "count-and-clock", "count-by-count",
-        "count-one-dash", "counts-in-words", "diagonals-with-the-staff", "elbows-and-back-fists", "first-count-looking-left", "first-second-third", "foot-then-technique",
-        "four-sides-of-a-square", "from-attention-to-horse", "from-the-second-count", "hand-form-as-written", "hooking-hands-both-ways", "i-and-my", "i-call-the-number",
-        "ichi-hidari-ashi", "korean-commands-and-sudo", "korean-with-clock", "last-part-from-the-turn", "left-foot-turn-left", "lets-get-into-it", "like-the-other-one",
-        "long-fist-by-ordinals", "long-fist-in-sentences", "look-and-step", "move-one-without-stops", "my-teachers-teacher", "names-in-pinyin", "number-one-with-a",
-        "number-then-sentence", "older-korean-words", "on-hana-on-dul", "one-long-sentence-each", "plain-and-whole", "quarter-and-half-turns", "sanchin-in-japanese",
-        "second-basic-form", "short-fist", "so-number-one", "southern-words", "staff-ends", "staff-for-beginners", "staff-in-both-hands", "staff-in-eight",
-        "staff-in-sentences", "staff-ordinals", "staff-palm-down", "staff-string", "starting-with-the-right", "that-is-all-twelve", "third-from-the-top",
-        "tonfa-both-ways", "tonfa-class", "white-belt-once-more", "wooden-staff", "yellow-belts-on-a-saturday", "your-right-hand-side",
-    ];
-
-    public static IEnumerable<TheoryDataRow<string>> FilesWithoutStops => WithoutStops.Select(n => new TheoryDataRow<string>(n));
-
-    public static IEnumerable<TheoryDataRow<string>> FilesWithCommas => WithCommasOnly.Select(n => new TheoryDataRow<string>(n));
+    public static IEnumerable<TheoryDataRow<string>> FilesWithCommas => WalkThroughTests.Marked("with commas only");
 
     [Theory]
     [MemberData(nameof(FilesWithoutStops))]
@@ -68,7 +42,7 @@ public partial class MissingStopsTests
     [Fact]
     public void Every_word_is_accounted_for_where_stops_are_put_in()
     {
-        foreach (var name in WithoutStops)
+        foreach (var name in FilesWithoutStops.Select(f => f.Data))
         {
             var words = Spaces().Replace(Stops().Replace(WalkThroughTests.WordsOf(name), " "), " ").Trim();
             Samples.AccountsForEveryWord(words, Samples.Say(words));

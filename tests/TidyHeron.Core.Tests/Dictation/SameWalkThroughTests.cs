@@ -32,7 +32,7 @@ public partial class SameWalkThroughTests
     [MemberData(nameof(Files))]
     public void With_sides_exchanged_the_mirror_image_is_read(string name)
     {
-        if (name is "caught-fist-at-the-hip") return; // steps out of a stance without a lead, no foot said: with the left one, as forms begin
+        if (WalkThroughTests.IsMarked(name, "not mirrored")) return;
         var words = WalkThroughTests.WordsOf(name);
         var (said, other) = (Samples.ReadingOf(words), Samples.ReadingOf(Exchanged(words)));
         string Told(IEnumerable<Posture> postures, bool mirrored) => string.Join('\n', postures.Select(p =>
@@ -41,49 +41,11 @@ public partial class SameWalkThroughTests
         Told(other.Walk.Postures, mirrored: false).ShouldBe(Told(said.Walk.Postures, mirrored: true));
     }
 
-    // Said in one breath: a sentence goes on with the one before ("So the right foot swings around"), the weapon is named only
-    // once, numbers are told by those called before, a sentence is taken back, or a later one tells where the form begins.
-    private static readonly HashSet<string> OneBreath =
-    [
-        "a-bit-longer", "a-long-one-half", "a-plus-sign", "adults-sideways-drill", "advanced-opening", "all-in-degrees", "all-sideways", "arrows-that-point", "as-in-the-syllabus",
-        "asked-and-told", "attention-move-one", "bo-first-half-upright", "book-form", "both-names-of-it", "both-sides-from-one", "bridge-form-called", "broadsword-change-hands",
-        "called-like-in-the-grading", "capital-letter", "captions-in-short-lines", "captions-named-by-the-rear", "captions-step-numbers", "captions-third-road", "captions-wind-kata",
-        "cat-and-phoenix", "cat-stances-in-korean", "childrens-bo", "circle-the-hands", "clock-and-sitting", "compass-without-numbers", "crane-fist-section", "crane-set-opening",
-        "crane-to-the-diagonal", "crane-wings", "crane-wings-open", "crossing-with-japanese-names", "dasut-yasut-ilgop", "directions-by-ordinals", "double-blocks",
-        "drawn-from-kneeling", "eight-movements-cued", "end-of-the-second-line", "everybody-grab-your-bo", "exam-form", "executing-while-maintaining", "facing-me-now-watch",
-        "facing-the-door", "facing-the-mirror", "facing-the-mirrors", "feet-and-hands-apart", "filmed-step-by-step", "first-count-looking-left", "first-half-by-heart",
-        "first-movement-and-on", "first-second-and-on", "first-second-third", "first-technique-of-the-bo", "fist-by-the-ear", "fist-in-the-palm", "five-steps-again", "for-parents",
-        "for-the-note-taker", "for-the-school-fair", "form-of-the-month-flyer", "four-sides-like-a-box", "fourth-in-small-letters", "friday-homework", "from-seiza",
-        "from-the-beginning-ready", "from-the-second-turn", "from-wide-horse", "goat-stance-in-halves", "going-slow", "grab-and-kick", "half-moons", "half-turn-three-quarter-turn",
-        "hana-dul-korean-feet", "hands-above-the-head", "hands-on-the-bo", "he-faces-left", "hidari-then-the-other-side", "hold-the-ball", "hold-the-ball-and-step",
-        "hooking-hands-both-ways", "horizontal-draw-from-seiza", "horse-then-crane", "hours-and-initials", "how-i-explain-the-first-half", "i-mean-it-is-cat", "i-open-to-the-left",
-        "i-take-a-left-step", "iron-horse-both-ways", "jabs-and-spins", "jo-for-seniors", "jo-of-thirteen", "judges-notes", "jump-forward-in-japanese", "kama-in-each-hand",
-        "kata-three-of-our-dojo", "kids-staff-twelve", "kihon-in-japanese", "lead-hand-rear-hand", "learned-it-like-this", "left-foot-front", "lesson-as-it-was", "lesson-pattern-two",
-        "lets-get-into-it", "letter-to-students", "letters-and-stamps", "letters-of-the-diagram", "lines-that-turn-about", "linked-fists", "list-in-long-stance", "listen-everyone",
-        "little-ones-staff", "little-set-southern", "long-fist-by-ordinals", "look-right-this-time", "low-stances-on-diagonals", "lunge-punches", "middle-part",
-        "move-one-without-stops", "moves-by-name", "my-dojos-version", "named-then-told", "names-in-pinyin", "nervous-student", "north-south-east-west", "not-a-native-speaker",
-        "notebook-in-short", "now-then", "number-five-from-the-syllabus", "number-two-of-the-series", "numbered-list", "numbered-with-degrees", "numbers-and-letters",
-        "numbers-said-after", "older-korean-words", "on-line-ab", "one-is-two-is", "one-line-a-count", "one-line-side-to-side", "one-word-a-sentence", "opening-lines",
-        "opens-with-a-stamp", "ordinals-long-fist", "out-of-parallel-ready", "over-the-camera", "over-the-left-shoulder", "palms-and-bows", "palms-and-crescents", "part-c-is-part-a",
-        "part-the-mane", "photo-series", "pivot-ninety-left", "points-for-the-next-test", "points-opening-part", "quarter-and-crane", "quarter-and-half-turns", "review-of-number-four",
-        "right-then-so", "ring-craft", "river-stones", "road-of-kicks-and-horses", "rolling-hands", "sabre-eight-cuts", "sabre-part-one", "sabre-section-by-section",
-        "salute-as-a-point", "sanchin-with-a-slip", "second-half", "second-section", "section-two-from-the-back", "seen-in-a-video", "setting-the-hands", "shift-and-kizami",
-        "shift-forward-and-punch", "short-fist", "short-staff-in-points", "short-stance-pattern", "sideways-in-the-horse", "simplified-seven", "six-with-the-wooden-sword",
-        "sixth-form-in-korean", "slow-sanchin", "so-she-can-practise-at-home", "so-what-i-do", "southern-staff", "spring-show", "staff-in-speech", "staff-kicked-up",
-        "stance-and-chamber", "step-punch-go", "sticks-crossing", "swallow-form-again", "sword-evening", "sword-from-seiza-and-back", "table-with-a-heading", "table-with-bars",
-        "team-call", "ten-cuts-in-wood", "that-is-one-and-two", "the-fence", "the-mirror-of-that", "the-way-i-was-taught", "then-seven-is", "they-look-over-the-shoulder",
-        "third-grade-form", "third-with-switches", "thought-again-on-the-clock", "three-directions", "three-fights-uke", "three-lines-of-basics", "three-steps-and-back",
-        "three-steps-first", "tiger-and-crane-game", "tiger-set", "tiny-notes", "toe-kicks-and-palms", "tonfa-both-ways", "tonight-in-class", "toward-the-west",
-        "turn-left-to-the-back", "turn-the-waist", "turn-to-the-middle", "twelve-as-one", "twelve-in-kiba", "twelve-is-front", "twenty-four-as-in-the-book", "twenty-nine-in-the-book",
-        "two-friends-talking", "two-open-hands", "two-tridents", "up-and-down-the-hall", "up-the-hall-and-back", "voice-note", "waist-and-untwist", "warm-up", "what-i-do",
-        "where-people-go-wrong", "whites-and-yellows", "with-the-oar", "wo-hiite-mawatte", "write-it-down", "you-are-going-to-look", "your-right-hand-side",
-    ];
-
     [Theory]
     [MemberData(nameof(Files))]
     public void Line_by_line_the_same_is_read_as_at_once(string name)
     {
-        if (OneBreath.Contains(name)) return;
+        if (WalkThroughTests.IsMarked(name, "in one breath")) return;
         var words = WalkThroughTests.WordsOf(name);
         var form = new Form();
         foreach (var line in Sentences().Split(words)) form = Reader.Read(line, form, null, Samples.Ways).Form;
