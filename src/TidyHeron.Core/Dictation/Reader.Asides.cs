@@ -94,10 +94,11 @@ public sealed partial class Reader
         var clause = _lexemes.GetRange(i + 2, end - i - 1);
         if (clause[0].Plain is not ("thats" or "that is" or "thats your" or "which is" or "which" or "so" or "your" or "the") || clause.Count(l => l.Is("side")) != 1 || clause.Any(l => l.Kind is not ("filler" or "note" or "side" or "footNoun" or "number"))) return;
         if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || Next(end + 1) is not { Kind: "footwork" or "way" } && !(end + 2 < _lexemes.Count && _lexemes[end + 2].Plain is "comes" or "goes")) return;
-        var foot = clause.First(l => l.Is("side"));
         // The side is what tells; the foot that it is of goes with it.
-        _lexemes[i] = foot;
-        _lexemes[i + 1] = clause.FirstOrDefault(l => l.Is("footNoun")) ?? new Lexeme("footNoun", "foot", foot.Start + foot.Length, 0, "foot");
-        for (var k = i + 2; k <= end + 1; k++) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[k].Start, 0, "");
+        var foot = clause.First(l => l.Is("side"));
+        var noun = clause.FirstOrDefault(l => l.Is("footNoun")) ?? new Lexeme("footNoun", "foot", foot.Start + foot.Length, 0, "foot");
+        var small = _lexemes.GetRange(i, end - i + 2).Where(l => l != foot && l != noun).Select(l => l with { Kind = "filler", Value = "filler", Plain = "", Term = null }).ToList();
+        _lexemes.RemoveRange(i, end - i + 2);
+        _lexemes.InsertRange(i, [.. small, foot, noun]);
     }
 }
