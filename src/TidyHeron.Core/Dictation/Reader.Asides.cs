@@ -35,6 +35,28 @@ public sealed partial class Reader
         if (_lexemes[i].Is("otherSide") && i > 1 && _lexemes[i - 1].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Plain: "turn around" or "turn round" or "turn about" })) BecomesSmall(i);
         // "The right foot comes around and you land in a front stance": no kick comes down.
         if (_lexemes[i] is { Kind: "footwork", Value: "land" } && i > 1 && _lexemes[i - 1].Plain is "you" or "we" or "i" && _lexemes[i - 2].Plain == "and" && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var swung && swung.Any(l => l.Is("footNoun")) && swung.Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) && !swung.Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" })) BecomesSmall(i);
+        // "Punch with the right hand, and shift into front stance while you punch": that one.
+        if (_lexemes[i].IsHandTechnique && i > 0 && _lexemes[i - 1].Plain is "while you" or "as you" or "when you" && Alone(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", _lexemes[i].Value)) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "footwork" or "stance")) AsNote(i - 1, i);
+        // "Next you kick. It's a right front kick": which one.
+        if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes.FindIndex(i + 2, l => l.Plain is "its a" or "its" or "this is a" or "its the" || !l.Is("filler") && !l.Is("stop", ",")) is var itself and > 0 && _lexemes[itself].Plain is "its a" or "its" or "this is a" or "its the" && RestOfSentence(i + 1).FirstOrDefault(l => l.Is("technique")) is { } told && told.IsKick == _lexemes[i].IsKick)
+        {
+            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+            BecomesSmall(i);
+            BecomesSmall(itself);
+        }
+        // "The first move is a left turn, so look left, step left": told out.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && OnlySmallWordsAndACallBefore(i) | (i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsAndACallBefore(i - 1)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "is a" or "thats") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" && RestOfSentence(i).Any(l => l.Kind is "gaze" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "step" })) AsNote(_lexemes[i - 1].Is("side") ? i - 1 : i, i);
+        // "The front foot slides back and around, we pivot": so it swings.
+        if (_lexemes[i] is { Kind: "footwork", Value: "slide-back" } or { Kind: "footwork", Value: "slide" } && Enumerable.Range(i + 1, 3).FirstOrDefault(k => k + 1 < _lexemes.Count && _lexemes[k].Plain == "and" && _lexemes[k + 1].Plain is "around" or "round", -1) > 0 && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "pivot" or "turn" })) BecomesTerm(i, "footwork", "step-back");
+        // "Oi zuki three times": so many steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } lunges && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
+        {
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(i, often with { Kind = "number" });
+            if (!IsPlural(lunges)) _lexemes[i + 1] = lunges with { Plain = lunges.Plain + "s" };
+        }
+        // "Strike again, stepping with the left, other side": the step tells it.
+        if (_lexemes[i].Is("otherSide") && Alone(i) && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stepped && stepped.Any(l => l.IsGerund) && stepped.Any(l => l.IsHandTechnique) && stepped.Any(l => l.Is("again")) && stepped.Any(l => l.Is("side"))) AsNote(i, i);
         // "Block with the right arm, that's an inside block": which one.
         if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain is "thats" or "thats a" or "that is" or "which is" or "so thats" && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma).FirstOrDefault(l => l.Is("technique")) is { } which && which.IsKick == _lexemes[i].IsKick)
         {

@@ -11,7 +11,7 @@ public sealed partial class Reader
         var lexeme = _lexemes[i];
         if (lexeme.Plain.Contains("shoulder", StringComparison.Ordinal) && NamedSide(lexeme) is { } shoulder) _shoulder = shoulder;
         // The eyes go on: nothing of what they did is lost.
-        if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.Gaze is not null || lexeme.Value is "left" or "right" && Clauses(i).TakeWhile(l => !l.Is("note")).All(l => l.Kind is "gaze" or "filler" or "then" or "detail" || l.IsStop))) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.Gaze is not null || lexeme.Value is "left" or "right" or "overShoulder" && Clauses(i).TakeWhile(l => !l.Is("note")).All(l => l.Kind is "gaze" or "filler" or "then" or "detail" || l.IsStop))) Begin(Counting.Own);
         TakesHandsFirst(i);
         var looking = ForThisMove(lexeme);
         looking.LooksFirst = !looking.HasBody;

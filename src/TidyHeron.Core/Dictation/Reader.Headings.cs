@@ -57,6 +57,17 @@ public sealed partial class Reader
         {
             var end = EndOfSentence(first);
             var sentence = _lexemes.GetRange(first, end - first + 1).Where(l => !l.IsStop).ToList();
+            // "The next part goes down the middle. So the left foot comes out in front …": to the front.
+            if (sentence is [.., { Kind: "way", Value: "forward" } middle] && middle.Plain.EndsWith("the middle", StringComparison.Ordinal) | middle.Plain.EndsWith("the centre", StringComparison.Ordinal) | middle.Plain.EndsWith("the center", StringComparison.Ordinal)
+                && sentence.SkipLast(1).All(l => l.Kind is "filler" or "then" or "ordinal" or "number" or "countNoun" || l is { Kind: "footwork", Value: "step" }) && sentence.Any(l => l.Plain.Split(' ')[0] is "go" or "goes" or "going" or "come" or "comes" or "coming") && end + 2 < _lexemes.Count
+                && RestOfSentence(end + 1).ToList() is var goesOn && goesOn.Any(l => l.Kind is "footNoun" or "footwork") && !goesOn.Any(l => l.Kind is "place" or "clock" or "degrees" or "amount" or "facing" || l.Is("footwork", "turn")))
+            {
+                foreach (var word in sentence.Where(l => l.Is("footwork")).Select(l => _lexemes.IndexOf(l, first))) BecomesSmall(word);
+                var at = _lexemes.IndexOf(middle, first);
+                _lexemes[at] = middle with { Kind = "place", Value = "front", Plain = "to the front" };
+                _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };
+                continue;
+            }
             // "Third, we go to the front."
             var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
             var ahead = goes || sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");

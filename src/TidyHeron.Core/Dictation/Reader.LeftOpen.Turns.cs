@@ -15,6 +15,12 @@ public sealed partial class Reader
         // "Turn your head to the left and drop your weight. Then step out with the left foot into a front stance".
         if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Footwork: "step" } && (draft.Counting == Counting.Then || before.Hands.Count == 0) && stepping == seen && StanceSet.IsStanding(now.Stance))
             (draft.LooksFirst, draft.EyesTo) = (true, seen);
+        // "Look behind you. Turn clockwise, right leg moves across": round to where the eyes are.
+        if (now.Lead is not null && draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, Footwork: "turn" or "pivot" or "step", TurnSide: not null, TurnAmount: null, Facing: null })
+        {
+            draft.TurnAmount = 180;
+            return;
+        }
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" or "drop" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);

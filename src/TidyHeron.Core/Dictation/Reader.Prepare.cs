@@ -38,6 +38,7 @@ public sealed partial class Reader
         FindKicksInARow();
         FindTechniquesEachWithAStep();
         FindRowsOfTechniques();
+        FindRowsWithTheirSides();
         FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();
@@ -61,6 +62,8 @@ public sealed partial class Reader
         _noCounts = marks.Count == 1 && _lexemes.Skip(marks[0]).Count(l => l.EndsSentence) > 4;
         // "… and kneel. Second one: standing, walk three steps": the second of two parts.
         _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal") && _lexemes.Take(marks[0]).Count(l => l.IsHandTechnique) > 1;
+        // "The first move is a low block. Next, step forward, punch.": it only begins.
+        _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal", "1") && Enumerable.Range(marks[0], _lexemes.Count - marks[0]).Any(k => _lexemes[k].EndsSentence && k + 1 < _lexemes.Count && _lexemes.Skip(k + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "then" } && RestOfSentence(k).Any(l => l.Is("technique")));
         // "The first move is … Then … The third move is …": where some are left out, the sentences count.
         _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
         _explicitCounts = !_noCounts && marks.Count > 0 && !BeginsUncalled(marks[0]);

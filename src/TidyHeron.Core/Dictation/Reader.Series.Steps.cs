@@ -148,6 +148,27 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Rising block, rising block, rising block with a kiai, so right, left, right.": told like "three rising blocks, right, left, right, kiai".</summary>
+    private void FindRowsWithTheirSides()
+    {
+        for (var i = 0; i + 6 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
+            var last = i;
+            while (last + 2 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("technique", _lexemes[i].Value)) last += 2;
+            var (often, end) = ((last - i) / 2 + 1, EndOfClause(last));
+            var after = RestOfSentence(end).ToList();
+            if (often < 3 || !_lexemes.GetRange(last + 1, end - last).All(l => l.Kind is "filler" or "shout") || after.Count(l => l.Is("side")) != often || !after.All(l => l.Kind is "filler" or "side" or "then" || l.IsStop)) continue;
+            for (var k = i + 1; k <= last; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
+            var shouts = _lexemes.GetRange(last + 1, end - last).Where(l => l.Is("shout")).ToList();
+            _lexemes.InsertRange(EndOfSentence(end) + 1, shouts);
+            foreach (var shout in shouts) _lexemes.RemoveAt(_lexemes.IndexOf(shout, last));
+            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + "s" };
+            _lexemes.Insert(i, new Lexeme("number", often.ToString(System.Globalization.CultureInfo.InvariantCulture), _lexemes[i].Start, 0, ""));
+            i++;
+        }
+    }
+
     /// <summary>The hands that stand alone in clauses after a technique: ", then left hand, then right hand".</summary>
     private List<int> HandsAlone(int technique, int end) =>
         [.. Enumerable.Range(technique + 1, end - technique - 1).Where(k => _lexemes[k].Is("handNoun") && Alone(k) && _lexemes[k - 1].Is("side") && Previous(k - 1) is null or { Kind: "then" })];

@@ -71,7 +71,7 @@ public sealed partial class Reader
         var many = IndexBefore(i);
         while (many >= 0 && _lexemes[many].Is("level")) many = IndexBefore(many);
         if (many < 0 || _lexemes[many] is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
-        if (RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch" && _lexemes[i].Value == "punch"))) return false;
+        if (RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch"))) return false;
         _fields[^1] = _fields[^1] with { Assumption = "Read as three steps, as before.", Instead = Slice(_lexemes[i]) + " on the spot" };
         return true;
     }

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -9,6 +10,13 @@ public sealed partial class Reader
     private bool SideOfWhatWasDone(int i, Side side)
     {
         var (next, previous) = (Next(i), Previous(i));
+        // "From ready step out with the left, low block to the left": one turns there.
+        if (previous is { IsHandTechnique: true, Term.IsWeapon: false } && Follows(i, "to") && Alone(i) && _draft is { Footwork: "step", Foot: { } outward, Stance: null, Way: null, HasTurn: false, Facing: null, SentenceEnded: false, Hands: [{ Hand: null }] } && outward == side && StanceSet.IsStanding(Now().Stance) && RestOfSentence(i).All(l => !l.Is("stance")))
+        {
+            _draft.TurnSide = side;
+            _draft.Hands[^1] = _draft.Hands[^1] with { Hand = side.Hand };
+            return true;
+        }
         // "You block high with the left, and you strike …".
         if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "technique" } && _lexemes[i + 1].Plain is "with" or "plus" || next is { Kind: "then" or "tempo" or "together" or "shout" } or { Kind: "footwork", Value: "stay" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
         {

@@ -41,6 +41,12 @@ public sealed partial class Reader
             _draft.Way = side.Way;
             return true;
         }
+        // "Right foot to the right side" off a diagonal: to that side of the hall.
+        if (Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Now().Heading.Degrees % 90 == 45 && previous is { Kind: "footNoun" } or { Kind: "footwork" } && _draft is { Foot: { } toThere, HasTurn: false, Facing: null, IsDone: false, Way: null } && toThere == side && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount"))
+        {
+            TakeDirection(i, side == Side.Left ? Heading.Left : Heading.Right, said: true);
+            return true;
+        }
         // "Pivot on the left foot to the left, 180 degrees": which way one turns.
         if (Follows(i, "to") && previous is { Kind: "footNoun" } && ClauseOf(i).Any(l => l.Kind is "support" or "pivotPoint") && _draft is { IsTurning: true, TurnSide: null, IsDone: false } && RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount"))
         {

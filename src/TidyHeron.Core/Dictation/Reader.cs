@@ -148,6 +148,8 @@ public sealed partial class Reader
                     if (IsFirstMove() && (_draft.Stands || StartsWithFacing(i) && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
                     // "Number one: we're facing north. Pivot …": so one stands already.
                     if (_before.Count + _said.Count == 0 && _draft is { Facing: { } faced, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null } && faced == Now().Heading && Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.Kind is "filler" or "facing" or "place" or "number" or "countNoun" or "ordinal" || l.IsStop)) _draft.Facing = null;
+                    // "We start with both hands in front of our belt.": what is done comes after.
+                    if (_draft is { IsOpening: true, Stance: null, HasHands: false, Footwork: null, Foot: null, Facing: null, HasTurn: false } && RestOfSentence(i).Any(l => l.Kind is "footwork" or "gaze" or "footNoun")) _draft.IsOpening = false;
                     _draft.SentenceEnded = !_draft.IsEmpty;
                     _draft.BeginsSentence |= _draft.IsEmpty && _said.Count > 0; // "Same on the other side. Pull the foot back to ready."
                     _then = _together = false;
