@@ -36,7 +36,7 @@ internal static class Corrections
                 for (var c = told; c <= i; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
                 continue;
             }
-            if (lexemes[i].Value == "restart" || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
+            if (lexemes[i].Value == "restart" && !IsOnlyAPlace(i) || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
                 for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
@@ -142,6 +142,9 @@ internal static class Corrections
             while (k > 0 && lexemes[k - 1].Kind is "side" or "level") k--;
             return k;
         }
+
+        // "You're on the left-hand wall, hang on, the right-hand wall": only that is said anew.
+        bool IsOnlyAPlace(int i) => Rest(i) is [{ Kind: "side" }, ..] anew && anew.All(l => l.Kind is "side" or "handNoun" or "correction") && lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain == "wall");
 
         bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
 

@@ -57,6 +57,30 @@ public sealed partial class Reader
         }
         // "Strike again, stepping with the left, other side": the step tells it.
         if (_lexemes[i].Is("otherSide") && Alone(i) && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stepped && stepped.Any(l => l.IsGerund) && stepped.Any(l => l.IsHandTechnique) && stepped.Any(l => l.Is("again")) && stepped.Any(l => l.Is("side"))) AsNote(i, i);
+        // "Check that your back leg is straight."
+        if (_lexemes[i] is { Kind: "technique", Plain: "check" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "that" or "if" or "whether") AsNote(i, EndOfClause(i));
+        // "Land in another front stance": one more in this form.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stance") || _lexemes[i + 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("stance"))) BecomesSmall(i);
+        // "Now we do the opposite direction. So the right foot …": told out.
+        if (_lexemes[i] is { Kind: "place", Value: "rear" } opposite && opposite.Plain.Contains("opposite", StringComparison.Ordinal) && Alone(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "do" or "doing")) AsNote(FirstOfClause(i), i);
+        // "We finish the kicks and we're facing the left wall": what was done before.
+        if (_lexemes[i].Is("technique") && IsPlural(_lexemes[i]) && !_before.Concat(_said).Any() && Backward(i).All(l => l.Is("filler") || l.IsStop) && Backward(i).Any(l => l.Plain is "finish" or "finished" or "ended") && ClauseOf(i).Any(l => l.Is("facing"))) AsNote(FirstOfClause(i), i);
+        // "We're facing the left wall with the right foot forward.": where these words begin.
+        if (_lexemes[i].Is("facing") && i > 0 && _lexemes[i - 1].Plain is "were" or "youre" or "we are" or "you are" or "im" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && RestOfSentence(i).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [{ Kind: "place" or "clock" }, { Kind: "side" }, { Kind: "footNoun" }, { Kind: "way" or "lead" } led])
+        {
+            var (place, foot) = (RestOfSentence(i).First(l => l.Kind is "place" or "clock"), RestOfSentence(i).First(l => l.Is("side")));
+            var (from, to) = (i - 1, _lexemes.IndexOf(led, i));
+            var small = _lexemes.GetRange(from, to - from + 1).Where(l => l != _lexemes[from] && l != _lexemes[i] && l != place && l != foot).Select(l => l with { Kind = "filler", Value = "filler", Plain = "", Term = null }).ToList();
+            List<Lexeme> opening = [_lexemes[from] with { Kind = "opening", Value = "opening" }, foot, new Lexeme("stance", "short-front-stance", foot.Start + foot.Length, 0, "short front stance", TermOf("short-front-stance")), new Lexeme("stop", ",", foot.Start + foot.Length, 0, ""), _lexemes[i], place, .. small];
+            _lexemes.RemoveRange(from, to - from + 1);
+            _lexemes.InsertRange(from, opening);
+        }
+        // "Nukite. You are in heisoku dachi.": a heading.
+        if (_lexemes[i].IsHandTechnique && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes.Skip(i + 2).FirstOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is { Kind: "opening" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footNoun")) AsNote(i, i);
+        // "Now the other foot: step through right": which one it is is told.
+        if (_lexemes[i].Is("relFoot", "other") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsBefore(i) && RestOfSentence(i + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork" } && RestOfSentence(i + 1).Any(l => l.Is("side"))) AsNote(i, i);
+        // "Two knife hands left, two knife hands right, then forward with punches.": what there is in it, before it is told.
+        if (i == 0 || _lexemes[i - 1].EndsSentence) FindAnOverview(i);
         // "Block with the right arm, that's an inside block": which one.
         if (_lexemes[i] is { IsHandTechnique: true, Value: "block" or "punch" or "strike" } or { IsKick: true, Value: "kick" } && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain is "thats" or "thats a" or "that is" or "which is" or "so thats" && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma).FirstOrDefault(l => l.Is("technique")) is { } which && which.IsKick == _lexemes[i].IsKick)
         {
@@ -97,6 +121,25 @@ public sealed partial class Reader
         if (said.Any(l => l.Kind is "technique" or "stance") ? isTold : feetOnly) AsNote(i, end);
         // What has been done by then tells the rest (SaysOnceMore).
         else if (said.Any(l => l.Kind is "technique" or "stance") && _lexemes[i].Kind is "filler" or "note") _lexemes[i] = _lexemes[i] with { Kind = "note", Value = OnceMore };
+    }
+
+    /// <summary>"Step out with the left foot, low block. That's a front stance.": so one stands then.</summary>
+    private void TellTheStanceOf(int i)
+    {
+        var said = RestOfSentence(i).Where(l => !l.IsStop && !l.Is("filler")).ToList();
+        if (said is not [{ Kind: "stance" } stance] || _draft is not { Stance: null, IsDone: true, SentenceEnded: true, Footwork: "step" or "turn" or "step-back" or "slide" or null } || (_draft.Foot ?? _draft.TurnSide) is null) return;
+        _draft.Stance = stance.Term!.Id;
+        Note(stance, "stance");
+        _lexemes[_lexemes.IndexOf(stance, i)] = stance with { Kind = "filler", Term = null };
+    }
+
+    private void FindAnOverview(int first)
+    {
+        if (_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun" or "stance")) return;
+        var end = EndOfSentence(first);
+        var sentence = _lexemes.GetRange(first, end - first + 1);
+        if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("technique") && IsPlural(p.Second)) < 2 || sentence.Any(l => l.Kind is not ("filler" or "number" or "technique" or "side" or "then" or "way" or "stop"))) return;
+        if (_lexemes.Skip(end + 1).Count(l => l.EndsSentence) > 2) AsNote(first, end);
     }
 
     private const string OnceMore = "onceMore";

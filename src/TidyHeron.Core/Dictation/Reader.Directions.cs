@@ -48,7 +48,7 @@ public sealed partial class Reader
         // "The right foot goes around behind, so you've turned all the way".
         var hasTurned = Previous(i) is { Kind: "footwork", Plain: "turned" } && _draft is { Footwork: "step-back" or "turn", IsDone: false, SentenceEnded: false };
         if (hasTurned) _draft.Footwork = "turn";
-        if (_lexemes[i].Plain == "all the way" && _draft is not { Footwork: "spin" or "turn" or "jump" })
+        if (_lexemes[i].Plain == "all the way" && _draft is not { Footwork: "spin" or "turn" or "jump" } && !(_draft.HasTurn && ClauseOf(i).Any(l => l.Is("footwork", "turn"))))
         {
             Note(_lexemes[i], "filler"); // "all the way down"
             return;

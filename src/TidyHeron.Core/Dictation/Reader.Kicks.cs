@@ -138,4 +138,13 @@ public sealed partial class Reader
         _level = null;
         Note(lexeme, "kick");
     }
+
+    /// <summary>"Cat stance, front kick with the front foot … cat stance, front kick": as it was told before.</summary>
+    private void KicksWithTheFrontLegAgain(Draft draft, Posture now)
+    {
+        if (draft is not { Kick: { Foot: null, Technique.Value: "front-kick" } kick, Footwork: null, Foot: null, HasTurn: false } || now is not { Stance.Value: "cat-stance", Lead: { } front }) return;
+        if (!_before.Concat(_said).Any(m => m.Kick?.Technique == kick.Technique) || !_lexemes.Any(l => l.Is("relFoot", "front") && l.Start < _sentenceEnd)) return;
+        draft.Kick = kick with { Foot = front };
+        Assume(draft, "technique", "Read as with the front leg, as before.", $"{front.Other.Word} {_ways.Vocabulary.Name(kick.Technique, _ways.Tradition)}");
+    }
 }

@@ -141,6 +141,10 @@ public sealed partial class Reader
     private void TakeForGranted(Draft draft, Posture posture)
     {
         StandsOnGuard(draft);
+        KicksWithTheFrontLegAgain(draft, posture);
+        // "Bring the right knee up, right knee strike": that is how it strikes.
+        if (draft is { Footwork: "lift-foot", Stance: null, Kick.Technique.Value: "knee-strike" } && (draft.Foot is null || draft.Kick.Foot is null || draft.Foot == draft.Kick.Foot))
+            (draft.Footwork, draft.Foot, draft.Kick) = (null, null, draft.Kick with { Foot = draft.Kick.Foot ?? draft.Foot });
         ResolveRearNamedLead(draft, _ways.Stances.Of(draft.Stance ?? posture.Stance));
         TurnWhereTheEyesGo(draft, posture);
         LandsWhereTheEyesWent(draft);

@@ -27,6 +27,7 @@ public sealed partial class Reader
     {
         if (_lexemes[i].Value == OnceMore && !SaysOnceMore(i))
         {
+            TellTheStanceOf(i);
             Note(_lexemes[i], "filler");
             return i;
         }

@@ -7,6 +7,12 @@ public sealed partial class Reader
 {
     private void RetellLowPostures(int i)
     {
+        // "Bring the right knee up": the foot is lifted.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" } raised && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && Alone(i + 1))
+        {
+            BecomesTerm(_lexemes.LastIndexOf(raised, i), "footwork", "lift-foot");
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+        }
         // "Drop back with the right leg, sinking the weight onto it": as one stands in a back stance.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", IsGerund: true } && EndOfClause(i) is var borne && _lexemes.GetRange(i, borne - i + 1) is var sinks && sinks.Any(l => l.Plain.Contains("weight", StringComparison.Ordinal)) && sinks.Any(l => l.Plain is "onto" or "on" or "into") && sinks[^1].Plain is "it" or "back leg" or "rear leg"
             && Clauses(i).Any(l => l.Is("footwork", "step-back")) && !Clauses(i).Any(l => l.Is("stance")))

@@ -9,6 +9,10 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "One, to the left, low block in a left walking stance": one turns there.
+        if (_lexemes[i].Is("side") && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i) is var goesOn && goesOn.FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { IsHandTechnique: true } or { Kind: "side" }
+            && goesOn.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet == FeetKind.Lead) && goesOn.Any(l => l.Is("side", _lexemes[i].Value)) && !goesOn.Any(l => l.Kind is "footwork" or "footNoun" or "place" or "clock" or "degrees" or "amount"))
+            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
         // "The left foot goes out to the left, toes pointing left, bend the knee": that way one faces then, where no stance tells it.
         if (_lexemes[i] is { Kind: "footNoun", Plain: "toes" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "pointing" or "pointed" or "point" && Next(i + 1) is { Kind: "side" } pointed && Alone(IndexAfter(i + 1)) && !RestOfSentence(i).Any(l => l.Is("stance")) && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var went && went.Any(l => l.Is("side", pointed.Value) && l != pointed) && went.Any(l => l.Is("footwork", "step")) && !went.Any(l => l.Is("stance")))
         {

@@ -8,6 +8,32 @@ public sealed partial class Reader
 {
     private void RetellSteps(int i)
     {
+        // "The right foot swings over to the left wall": it steps there.
+        if (_lexemes[i].Is("beside") && _lexemes[i].Plain is "over to" or "over to the" && i > 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "place" or "clock" && ClauseOf(i).Any(l => l.Is("footNoun")))
+        {
+            BecomesSmall(i);
+            if (_lexemes[i - 1].Plain is "swings" or "goes" or "comes" or "moves" && _lexemes[i - 1].Kind is "unread" or "filler") BecomesTerm(i - 1, "footwork", "step");
+        }
+        // "Leave the right foot where it is": nothing moves.
+        if (_lexemes[i] is { Kind: "note", Plain: "it is" } && i > 1 && _lexemes[i - 1].Plain == "where" && Alone(i) && ClauseOf(i).Any(l => l.Plain is "leave" or "keep" or "leaving" or "keeping") && FirstOfClause(i) is var left && _lexemes.GetRange(left, i - left).All(l => l.Kind is "filler" or "side" or "footNoun" or "handNoun" or "note")) AsNote(left, i);
+        // "The left foot goes across behind it, so you do a three-quarter turn": it steps there.
+        if (_lexemes[i].Is("footNoun") && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "goes" or "comes" or "moves" && _lexemes[i + 2].Plain is "across" && RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount") && !ClauseOf(i).Any(l => l.Kind is "footwork" or "technique"))
+        {
+            BecomesTerm(i + 1, "footwork", "step");
+            for (var k = i + 2; k < _lexemes.Count && !_lexemes[k].IsStop; k++) if (_lexemes[k].Kind is "lead" or "otherSide") BecomesSmall(k);
+        }
+        // "Step back with the right to fighting stance": the foot.
+        if (_lexemes[i].Is("side") && Follows(i, "with") && Previous(i) is { Kind: "footwork", Value: "step" or "step-back" or "slide" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "to a" && _lexemes[i + 2].Is("stance") && Alone(i + 2)) _lexemes.Insert(i + 1, new Lexeme("footNoun", "foot", _lexemes[i].Start + _lexemes[i].Length, 0, "foot"));
+        // "…, horse stance, so your body's turned to the left": as it is done.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } turned && turned.Plain.StartsWith("turned", StringComparison.Ordinal) && i > 0 && _lexemes[i - 1].Plain is "bodys" or "body" or "is" or "are" or "youre" && Next(i) is { Kind: "side" }) _lexemes[i] = turned with { Plain = "turning" };
+        // "The left foot makes an inside crescent forward": no kick.
+        if (_lexemes[i] is { IsKick: true, Plain: "inside crescent" or "crescent" or "outside crescent" or "inward crescent" } && (Follows(i, "makes", "make") || Follows(i, "a", "an") && Backward(i).TakeWhile(l => l.Is("filler")).Any(l => l.Plain is "makes" or "make" or "does" or "doing")) && ClauseOf(i).Any(l => l.Is("stance")) && ClauseOf(i).Any(l => l.Is("footNoun"))) BecomesTerm(i, "footwork", "crescent-step");
+        // "The left foot comes to the centre, facing the back, low block": where it steps to.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i > 1 && _lexemes[i - 1].Plain is "comes" or "goes" && ClauseOf(i).Any(l => l.Is("footNoun")) && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("facing") && RestOfSentence(i).Any(l => l.IsHandTechnique))
+        {
+            BecomesSmall(i);
+            BecomesTerm(i - 1, "footwork", "step");
+        }
         // "Stand up, pulling your left foot back so the right foot is in front": so it is by then.
         if (_lexemes[i].Is("lead") && i > 3 && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stood && stood.Any(l => l.Is("footwork", "rise")) && stood.Any(l => l.Is("way", "back")) && !stood.Any(l => l.Is("stance")) && Enumerable.Range(i - 3, 3).FirstOrDefault(k => _lexemes[k].Is("side") && _lexemes[k + 1].Is("footNoun"), -1) is var led and > 0 && stood.Any(l => l.Is("side", _lexemes[led].Side.Other.Word))) AsNote(led, i);
         // "The right foot comes back in" likewise.

@@ -13,13 +13,13 @@ public sealed partial class Reader
             while (end > first && _lexemes[end].IsStop) end--;
             var comma = end;
             while (comma > first && !_lexemes[comma].IsStop) comma--;
-            if (comma > first && comma < end && IsDirectionAlone(comma + 1, end) && TellsNoDirection(first, comma - 1))
+            if (comma > first && comma < end && (IsDirectionAlone(comma + 1, end) || IsFootThatGoes(comma + 1, end) && TellsNoFoot(first, comma - 1)) && TellsNoDirection(first, comma - 1))
             {
                 var start = first;
                 while (start < comma && _lexemes[start].Kind is "number" or "countNoun" or "ordinal" or "then" or "filler" or "countWord" || _lexemes[start].IsStop) start++;
                 var (stop, told) = (_lexemes[comma], _lexemes.GetRange(comma + 1, end - comma));
                 _lexemes.RemoveRange(comma, end - comma + 1);
-                if (!told.Any(l => l.Is("footwork"))) told.Insert(0, new Lexeme("footwork", "turn", told[0].Start, 0, "turn", TermOf("turn")));
+                if (!told.Any(l => l.Kind is "footwork" or "footNoun")) told.Insert(0, new Lexeme("footwork", "turn", told[0].Start, 0, "turn", TermOf("turn")));
                 _lexemes.InsertRange(start, [.. told, stop]);
             }
             // "5 left low block to front": in a list.
@@ -35,6 +35,14 @@ public sealed partial class Reader
         PutDegreesFirst();
         TakeTheStanceOfAll();
     }
+
+    /// <summary>"…, left foot to the left": a foot and where it goes, nothing else.</summary>
+    private bool IsFootThatGoes(int first, int last) =>
+        _lexemes.GetRange(first, last - first + 1).Where(l => !l.Is("filler")).ToList() is [{ Kind: "side" }, { Kind: "footNoun" }, { Kind: "side" or "clock" }] && Follows(last, "to");
+
+    /// <summary>Whether a stance and what is done in it are told, and no foot.</summary>
+    private bool TellsNoFoot(int first, int last) =>
+        _lexemes.GetRange(first, last - first + 1) is var told && told.Any(l => l.Is("stance")) && told.Any(l => l.IsHandTechnique) && !told.Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "kick" || l.IsKick);
 
     /// <summary>"Right knife hand at one thirty-five to the right, and left knife hand at forty-five left": where two are told so, one turns and then does it.</summary>
     private void PutDegreesFirst()
