@@ -9,10 +9,14 @@ namespace TidyHeron.Core.Dictation;
 /// </summary>
 public sealed partial class Reader
 {
+    /// <summary>Words that mean the same wherever they stand: no rule looks at one of them first. Half of all words are these or stops.</summary>
+    private static readonly HashSet<string> NeverRetold = ["", "the", "a", "an", "and", "your", "my", "with", "into", "of"];
+
     private void RetellLexemes()
     {
         for (var i = 0; i < _lexemes.Count; i++)
         {
+            if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
             RetellAsides(i);
             RetellWeapons(i);
             RetellStances(i);
