@@ -6,6 +6,7 @@ public sealed partial class Reader
     /// <summary>Retells numbers in brackets, where there are a few of them.</summary>
     private void FindBrackets()
     {
+        StepsInBrackets();
         var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
         if (bracketed.Count < Numbered) return;
         if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
@@ -20,6 +21,21 @@ public sealed partial class Reader
         {
             _lexemes[i] = _lexemes[i] with { Kind = "clock", Value = (_lexemes[i].Number % 12 * 2).ToString(System.Globalization.CultureInfo.InvariantCulture) };
             _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "facing", Value = "facing" };
+        }
+    }
+
+    /// <summary>"Right high block (step), left high block (step)": a step with it.</summary>
+    private void StepsInBrackets()
+    {
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } step || !_lexemes[i - 1].IsStop || _text[_lexemes[i - 1].Start] != '(' || !_lexemes[i + 1].IsStop || _lexemes[i + 1].Start >= _text.Length || _text[_lexemes[i + 1].Start] != ')' || !_lexemes[i - 2].IsHandTechnique) continue;
+            var clause = FirstOfClause(i - 2);
+            _lexemes.RemoveRange(i - 1, 2);
+            // What is done in the next one is another.
+            if (i < _lexemes.Count && _lexemes[i].Is("stop", ",") && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Value = "." };
+            _lexemes[i - 1] = _lexemes[i - 1] with { Value = _lexemes[i].EndsSentence ? "." : "," };
+            _lexemes.InsertRange(clause, [step, StopAt(clause, ",")]);
         }
     }
 

@@ -30,10 +30,12 @@ public sealed partial class Reader
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
         if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
-        if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ":") && clause.Any(l => l.Kind is "again" or "otherSide")
+        if (_listed < 2 && end < _lexemes.Count && _lexemes[end].Is("stop", ":") && clause.Any(l => l.Kind is "again" or "otherSide") && (clause.Any(l => l.Is("again")) || !clause.Any(l => l.Is("detail", "detail")))
             && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Is("side")) && told.Count(l => l.Kind is "technique" or "stance" or "footwork") >= 2)
         {
-            AsNote(i, end - 1);
+            // "Turn to the other side and do those three again: …": the turn is made.
+            var turned = Enumerable.Range(i, end - i).FirstOrDefault(k => _lexemes[k].Plain == "and" && clause.Take(k - i).Any(l => l.Is("footwork", "turn")) && _lexemes[k + 1].Plain is "do" or "repeat", -1);
+            AsNote(turned > 0 ? turned + 1 : i, end - 1);
             return false;
         }
         // "And it's the same again, right foot, cat stance, …", "turn to the right side, same, square stance, …": told out after a comma, foot and stance and all.

@@ -85,8 +85,10 @@ public sealed partial class Reader
         // Where nothing parts the sentences, "then" does.
         var runsOn = _ranOn || _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Count() > RunOn;
         bool GoesOn(int at) => runsOn && (_lexemes[at].Is("then") || _lexemes[at].Plain == "now" || _lexemes[at].Is("opening")) && _lexemes.Skip(at + 1).Take(8).Any(l => l.Kind is "side" or "footwork" or "technique" or "stance" or "relFoot");
+        // "This is what I wrote after class: look left, step …": the remark ends where the telling begins.
+        bool Begins(int at) => _lexemes[at].Is("stop", ":") && StartsSentence(i) && _lexemes[i].Plain is "this is" or "that is" or "heres" && RestOfSentence(at).ToList() is var told && told.Any(l => l.Is("technique")) && told.Any(l => l.Is("footwork"));
         var end = i;
-        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !GoesOn(end + 1) && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
+        while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && !Begins(end + 1) && !GoesOn(end + 1) && !(_lexemes[end + 1].IsStop && SaysAMove(end + 2))) end++;
         // "Crane stance … that means standing on the right leg": tells on which one.
         if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
             for (var k = i; k + 1 < end; k++)

@@ -37,10 +37,10 @@ public sealed partial class Reader
             BecomesTerm(i + 1, "technique", "hook-punch");
         }
         // "Right punch. Pull the left hand back to the hip.": in a sentence of its own, but meanwhile.
-        if (OnlyPullsBack(i))
+        if (OnlyPullsBack(i, out var pullsFrom))
         {
-            _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
-            if (_lexemes[i].Is("technique")) BecomesSmall(i);
+            _lexemes[pullsFrom - 1] = _lexemes[pullsFrom - 1] with { Value = "," };
+            if (_lexemes[pullsFrom].Is("technique") && pullsFrom != i) BecomesSmall(pullsFrom);
         }
         // "Right punch, chambering the left": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "set", Plain: "chambering" } && IndexAfter(i) is var chambered and >= 0 && _lexemes[chambered].Is("side") && (Alone(chambered) || Next(chambered) is { Kind: "handNoun" } && Alone(IndexAfter(chambered))))
@@ -271,10 +271,13 @@ public sealed partial class Reader
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
     }
 
-    /// <summary>Whether a sentence says only that the hand is drawn to the hip which the technique right before has left free.</summary>
-    private bool OnlyPullsBack(int i)
+    /// <summary>Whether the sentence that ends with this lexeme says only that the hand is drawn to the hip which the technique right before has left free.</summary>
+    private bool OnlyPullsBack(int end, out int i)
     {
-        if (_lexemes[i] is not ({ Kind: "technique", Plain: "pull" or "bring" } or { Plain: "your" or "the" or "my" }) || i < 2 || !_lexemes[i - 1].EndsSentence || EndOfSentence(i) is var end && _lexemes[end] is not { Value: "chamber" }) return false;
+        i = end;
+        if (_lexemes[end] is not { Value: "chamber" } || EndOfSentence(end) != end) return false;
+        while (i > 0 && !_lexemes[i - 1].EndsSentence) i--;
+        if (_lexemes[i] is not ({ Kind: "technique", Plain: "pull" or "bring" } or { Plain: "your" or "the" or "my" }) || i < 2 || i >= end) return false;
         var rest = _lexemes.GetRange(i + 1, end - i - 1);
         if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;
         // The hand that worked last is the other one, as far as it was told.

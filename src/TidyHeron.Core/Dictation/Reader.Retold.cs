@@ -18,6 +18,9 @@ public sealed partial class Reader
         {
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
             RetellAsides(i);
+            RetellWhatIsToldOut(i);
+            RetellHowOften(i);
+            RetellFeetThatComeRound(i);
             RetellWeapons(i);
             RetellStances(i);
             RetellFeet(i);

@@ -55,7 +55,7 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i)) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i) || _lexemes[i - 1].Plain == "all" && _lexemes[i].IsGerund) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
             var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();

@@ -17,6 +17,8 @@ public sealed partial class Reader
             else _draft.Tempo ??= Tempo.Held;
             return;
         }
+        // "Bring the right foot back to the starting point. Next you kick …": on from there.
+        if (_draft is { Footwork: "return", SentenceEnded: true, IsNumbered: false } && _lexemes[i].IsKick) Begin(Counting.Own);
         if (TellsAPlaceInTheForm(i))
         {
             Note(_lexemes[i], "filler");

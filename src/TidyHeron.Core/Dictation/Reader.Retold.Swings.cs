@@ -1,0 +1,23 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Feet that come round, down or in, and how one stands by then.</summary>
+public sealed partial class Reader
+{
+    private void RetellFeetThatComeRound(int i)
+    {
+        // "Front kick, and as the foot comes down, you drop into front stance": it has come down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && Next(i) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).FirstOrDefault(l => l.Is("stance")) is { Term: { } fell } && !IsLow(fell.Id) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "stance") is { IsKick: true }) BecomesSmall(i);
+        // "…, so you end up left foot forward": how one stands by then.
+        if (_lexemes[i].Is("way", "forward") && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Follows(i - 2, "up") && Backward(i - 2).TakeWhile(l => l.Is("filler")).Any(l => l.Plain.StartsWith("end", StringComparison.Ordinal))) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };
+        // "The right foot comes around and you land in a front stance": no kick comes down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && i > 1 && _lexemes[i - 1].Plain is "you" or "we" or "i" && _lexemes[i - 2].Plain == "and" && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var swung && swung.Any(l => l.Is("footNoun")) && swung.Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) && !swung.Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" })) BecomesSmall(i);
+        // "The front foot slides back and around, we pivot": so it swings.
+        if (_lexemes[i] is { Kind: "footwork", Value: "slide-back" } or { Kind: "footwork", Value: "slide" } && Enumerable.Range(i + 1, 3).FirstOrDefault(k => k + 1 < _lexemes.Count && _lexemes[k].Plain == "and" && _lexemes[k + 1].Plain is "around" or "round", -1) > 0 && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "pivot" or "turn" })) BecomesTerm(i, "footwork", "step-back");
+        // "Land in another front stance": one more in this form.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stance") || _lexemes[i + 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("stance"))) BecomesSmall(i);
+        // "Brush the left knee": past it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "technique", Plain: "brush" or "brushes" or "brushing" }) AsNote(i - 1, i);
+        // "Shift your weight right, and step the left foot in next to the right": it comes beside the other.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "step" or "bring" or "steps" or "brings" } && Enumerable.Range(i + 1, 4).FirstOrDefault(k => k + 2 < _lexemes.Count && _lexemes[k].Is("footNoun") && _lexemes[k + 1].Plain == "in" && _lexemes[k + 2].Is("beside"), -1) > 0 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "shift"))) BecomesTerm(i, "footwork", "pull-together");
+    }
+}

@@ -1,0 +1,78 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What is announced, ordered or named first and then told out: the telling counts. And where the words begin, and how often.</summary>
+public sealed partial class Reader
+{
+    private void RetellWhatIsToldOut(int i)
+    {
+        // "Next is the hammer fist, so pull the front foot back and hammer down": told out.
+        if (_lexemes[i].IsHandTechnique && OnlySmallWordsBefore(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "thats" or "comes") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" or "so you" && RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot")) AsNote(i, i);
+        // "Back to the middle: left foot to the back wall": where the next line begins, not the end of the form.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun") && _lexemes.Skip(EndOfSentence(i) + 1).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Turn around, so move the right foot, and do it again, right knife hand": told out.
+        if (_lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Plain == "and" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && Next(i + 2) is { IsHandTechnique: true } && Alone(IndexAfter(i + 2)) && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun") && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Turn around, so move the right foot to the other side": where the turn goes.
+        if (_lexemes[i].Is("otherSide") && i > 1 && _lexemes[i - 1].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Plain: "turn around" or "turn round" or "turn about" })) BecomesSmall(i);
+        // "The first move is a left turn, so look left, step left": told out.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && OnlySmallWordsAndACallBefore(i) | (i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsAndACallBefore(i - 1)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "is a" or "thats") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" && RestOfSentence(i).Any(l => l.Kind is "gaze" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "step" })) AsNote(_lexemes[i - 1].Is("side") ? i - 1 : i, i);
+        // "Strike again, stepping with the left, other side": the step tells it.
+        if (_lexemes[i].Is("otherSide") && Alone(i) && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stepped && stepped.Any(l => l.IsGerund) && stepped.Any(l => l.IsHandTechnique) && stepped.Any(l => l.Is("again")) && stepped.Any(l => l.Is("side"))) AsNote(i, i);
+        // "Now we do the opposite direction. So the right foot …": told out.
+        if (_lexemes[i] is { Kind: "place", Value: "rear" } opposite && opposite.Plain.Contains("opposite", StringComparison.Ordinal) && Alone(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l.IsStop) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "do" or "doing")) AsNote(FirstOfClause(i), i);
+        // "We finish the kicks and we're facing the left wall": what was done before.
+        if (_lexemes[i].Is("technique") && IsPlural(_lexemes[i]) && !_before.Concat(_said).Any() && Backward(i).All(l => l.Is("filler") || l.IsStop) && Backward(i).Any(l => l.Plain is "finish" or "finished" or "ended") && ClauseOf(i).Any(l => l.Is("facing"))) AsNote(FirstOfClause(i), i);
+        // "We're facing the left wall with the right foot forward.": where these words begin.
+        if (_lexemes[i].Is("facing") && i > 0 && _lexemes[i - 1].Plain is "were" or "youre" or "we are" or "you are" or "im" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && RestOfSentence(i).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [{ Kind: "place" or "clock" }, { Kind: "side" }, { Kind: "footNoun" }, { Kind: "way" or "lead" } led])
+        {
+            var (place, foot) = (RestOfSentence(i).First(l => l.Kind is "place" or "clock"), RestOfSentence(i).First(l => l.Is("side")));
+            var (from, to) = (i - 1, _lexemes.IndexOf(led, i));
+            var small = _lexemes.GetRange(from, to - from + 1).Where(l => l != _lexemes[from] && l != _lexemes[i] && l != place && l != foot).Select(l => l with { Kind = "filler", Value = "filler", Plain = "", Term = null }).ToList();
+            List<Lexeme> opening = [_lexemes[from] with { Kind = "opening", Value = "opening" }, foot, new Lexeme("stance", "short-front-stance", foot.Start + foot.Length, 0, "short front stance", TermOf("short-front-stance")), new Lexeme("stop", ",", foot.Start + foot.Length, 0, ""), _lexemes[i], place, .. small];
+            _lexemes.RemoveRange(from, to - from + 1);
+            _lexemes.InsertRange(from, opening);
+        }
+        // "Nukite. You are in heisoku dachi.": a heading.
+        if (_lexemes[i].IsHandTechnique && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes.Skip(i + 2).FirstOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is { Kind: "opening" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footNoun")) AsNote(i, i);
+        // "Now the other foot: step through right": which one it is is told.
+        if (_lexemes[i].Is("relFoot", "other") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsBefore(i) && RestOfSentence(i + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork" } && RestOfSentence(i + 1).Any(l => l.Is("side"))) AsNote(i, i);
+        // "Two knife hands left, two knife hands right, then forward with punches.": what there is in it, before it is told.
+        if (i == 0 || _lexemes[i - 1].EndsSentence) FindAnOverview(i);
+        // "And go to the other side, right foot to the right, front stance": told out.
+        if (_lexemes[i].Is("otherSide") && Alone(i) && Previous(i) is { Kind: "footwork", Plain: "go" or "goes" or "go to" or "move" } goesOver && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) AsNote(_lexemes.LastIndexOf(goesOver, i), i);
+        if (_lexemes[i].Is("otherSide") && Alone(i) && Previous(i) is null && Follows(i, "go", "going") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) AsNote(i, i);
+        // "And do the same: low block, punch, kick, punch": told out.
+        if (_lexemes[i].Is("again") && Alone(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _listed < 2 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && RestOfSentence(i + 1).Count(l => l.Is("technique")) >= 3 && RestOfSentence(i + 1).All(l => l.Kind is "technique" or "filler" or "side" or "level" or "then" || l.IsStop)) AsNote(i, i);
+        // "You take another step forward, right front stance, punch": told out, not the last one again.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
+    }
+
+    /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
+    private void RetellHowOften(int i)
+    {
+        // "Rising block, three of them": as many.
+        if (_lexemes[i] is { Kind: "number" } many && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("of ", StringComparison.Ordinal) | _lexemes[i + 1].Plain == "of" && Alone(i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" ? i + 2 : i + 1))
+        {
+            _lexemes.RemoveAt(i);
+            _lexemes.Insert(i - 2, many);
+            var technique = _lexemes[i - 1];
+            if (!IsPlural(technique)) _lexemes[i - 1] = technique with { Plain = technique.Plain + "s" };
+        }
+        // "Oi zuki three times": so many steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } lunges && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
+        {
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(i, often with { Kind = "number" });
+            if (!IsPlural(lunges)) _lexemes[i + 1] = lunges with { Plain = lunges.Plain + "s" };
+        }
+    }
+
+    /// <summary>"Two knife hands left, two knife hands right, then forward with punches.": what there is in the form.</summary>
+    private void FindAnOverview(int first)
+    {
+        if (_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun" or "stance")) return;
+        var end = EndOfSentence(first);
+        var sentence = _lexemes.GetRange(first, end - first + 1);
+        if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("technique") && IsPlural(p.Second)) < 2 || sentence.Any(l => l.Kind is not ("filler" or "number" or "technique" or "side" or "then" or "way" or "stop"))) return;
+        if (_lexemes.Skip(end + 1).Count(l => l.EndsSentence) > 2) AsNote(first, end);
+    }
+}
