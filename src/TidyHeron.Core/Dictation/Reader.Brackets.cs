@@ -34,7 +34,7 @@ public sealed partial class Reader
             _lexemes.RemoveRange(i - 1, 2);
             // What is done in the next one is another.
             if (i < _lexemes.Count && _lexemes[i].Is("stop", ",") && RestOfSentence(i).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Value = "." };
-            _lexemes[i - 1] = _lexemes[i - 1] with { Value = _lexemes[i].EndsSentence ? "." : "," };
+            if (i - 1 < _lexemes.Count) _lexemes[i - 1] = _lexemes[i - 1] with { Value = i < _lexemes.Count && _lexemes[i].EndsSentence ? "." : "," };
             _lexemes.InsertRange(clause, [step, StopAt(clause, ",")]);
         }
     }

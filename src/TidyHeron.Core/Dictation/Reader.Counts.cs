@@ -15,7 +15,9 @@ public sealed partial class Reader
         if (_noCounts) return false;
         if (_numbered.Contains(i)) return true;
         // "At fifteen we turn …", "on seven the left foot …"
-        if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
+        if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
+        // "On go we look …", five in Japanese.
+        if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
         if (lexeme.Is("countNoun") && !StartsSentence(i) && (_lexemes[i - 1].Is("from") || _lexemes[i - 1].Plain.EndsWith(" from", StringComparison.Ordinal))) return false; // "picking up from count fifteen"
         if (lexeme.Is("countNoun")) return i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "number" or "countWord" or "degrees";

@@ -142,6 +142,8 @@ public sealed partial class Reader
     {
         StandsOnGuard(draft);
         KicksWithTheFrontLegAgain(draft, posture);
+        // "Cross over with the right foot, left side kick, come down in front stance": on the foot that kicked.
+        if (draft is { Footwork: "cross-front" or "cross-behind", Foot: { } crossed, Kick: { Foot: { } kicked, Landing: Landing.Front }, Lead: null, Stance: not null } && kicked != crossed) draft.Lead = kicked;
         // "Bring the right knee up, right knee strike": that is how it strikes.
         if (draft is { Footwork: "lift-foot", Stance: null, Kick.Technique.Value: "knee-strike" } && (draft.Foot is null || draft.Kick.Foot is null || draft.Foot == draft.Kick.Foot))
             (draft.Footwork, draft.Foot, draft.Kick) = (null, null, draft.Kick with { Foot = draft.Kick.Foot ?? draft.Foot });

@@ -7,6 +7,12 @@ public sealed partial class Reader
 {
     private void RetellLowPostures(int i)
     {
+        // "Step up with the right foot, staying on the left knee": kneeling on it.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && Backward(i - 1).TakeWhile(l => l.Is("filler")).Any(l => l.Plain is "staying" or "stay" or "stays" or "remaining") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")))
+        {
+            _lexemes[i - 1] = _lexemes[i - 1] with { Value = _lexemes[i - 1].Side.Other.Word };
+            BecomesTerm(i, "stance", "kneeling-stance");
+        }
         // "Bring the right knee up": the foot is lifted.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" } raised && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && Alone(i + 1))
         {

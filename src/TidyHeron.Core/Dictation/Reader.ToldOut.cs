@@ -42,8 +42,14 @@ public sealed partial class Reader
         if (_lexemes[i].Is("otherSide") && Alone(i) && Previous(i) is null && Follows(i, "go", "going") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) AsNote(i, i);
         // "And do the same: low block, punch, kick, punch": told out.
         if (_lexemes[i].Is("again") && Alone(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _listed < 2 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && RestOfSentence(i + 1).Count(l => l.Is("technique")) >= 3 && RestOfSentence(i + 1).All(l => l.Kind is "technique" or "filler" or "side" or "level" or "then" || l.IsStop)) AsNote(i, i);
+        // "On two we step and do another one": the same with this step.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number", "1") && Alone(i + 1) && Follows(i, "do") && ClauseOf(i).Any(l => l.Is("footwork", "step")) && !ClauseOf(i).Any(l => l.Is("technique")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "again", Value = "again", Plain = "same again" };
+            BecomesSmall(i + 1);
+        }
         // "You take another step forward, right front stance, punch": told out, not the last one again.
-        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "times", Plain: "another" or "one more" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
     }
 
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>

@@ -252,6 +252,8 @@ public class ReaderTests
     [InlineData("1: left block. 5, 6 - left punch,")]
     [InlineData("right, I mean left foot forward, punch")]
     [InlineData("Back stance, left. leg straight, low block")]
+    [InlineData("left walking stance low block\nL high block (step)")]
+    [InlineData("back leg, that's the left, there bring kiba dachi again")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
 
     [Fact]
