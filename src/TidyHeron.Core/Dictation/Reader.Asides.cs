@@ -77,7 +77,9 @@ public sealed partial class Reader
             return;
         }
         if (said.Count == 0 || said.Any(l => l.Kind is not ("side" or "technique" or "stance" or "level" or "handNoun" or "relHand" or "footNoun" or "lead"))) return;
-        var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => before.Any(b => b.Is(t.Kind, t.Value) || t.Is("technique", "kick") && b.IsKick || t.Value is "block" or "punch" && b.IsHandTechnique && b.Value.EndsWith(t.Value, StringComparison.Ordinal)));
+        // Of a stance only the last one that was told.
+        var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => t.Is("stance") ? before.Find(b => b.Is("stance"))?.Value == t.Value
+            : before.Any(b => b.Is("technique", t.Value) || t.Is("technique", "kick") && b.IsKick || t.Value is "block" or "punch" && b.IsHandTechnique && b.Value.EndsWith(t.Value, StringComparison.Ordinal)));
         var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");
         if (said.Any(l => l.Kind is "technique" or "stance") ? isTold : feetOnly) AsNote(i, end);
         // What has been done by then tells the rest (SaysOnceMore).

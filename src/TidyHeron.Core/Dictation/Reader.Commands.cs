@@ -34,7 +34,7 @@ public sealed partial class Reader
             && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Is("side")) && told.Count(l => l.Kind is "technique" or "stance" or "footwork") >= 2)
         {
             // "Turn to the other side and do those three again: …": the turn is made.
-            var turned = Enumerable.Range(i, end - i).FirstOrDefault(k => _lexemes[k].Plain == "and" && clause.Take(k - i).Any(l => l.Is("footwork", "turn")) && _lexemes[k + 1].Plain is "do" or "repeat", -1);
+            var turned = Enumerable.Range(i, end - i).FirstOrDefault(k => _lexemes[k].Plain == "and" && clause.Take(k - i).Any(l => l.Is("footwork", "turn")) && clause.Skip(k - i).Any(l => l.Is("again")), -1);
             AsNote(turned > 0 ? turned + 1 : i, end - 1);
             return false;
         }

@@ -70,6 +70,8 @@ public sealed partial class Reader
             }
             // "Third, we go to the front."
             var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
+            // "First move is to the left. You step with the left foot …"
+            goes |= sentence.Count > 1 && sentence[0].Is("ordinal") && sentence.Any(l => l.Plain is "is" or "goes") && sentence[^1].Is("side") && RestOfSentence(end + 1).Any(l => l.Kind is "footwork" or "footNoun");
             var ahead = goes || sentence.Any(l => l.Plain is "now" or "next" or "then" or "and then") || sentence.Zip(sentence.Skip(1)).Any(p => p.First.Plain == "direction" && p.Second.Plain == "is");
             // "Now you're facing the back." tells where one stands.
             if (!ahead || end + 2 >= _lexemes.Count || !goes && !sentence.Any(l => l.Is("facing")) || sentence.Any(l => l.Plain is "youre" or "were" or "hes") || !sentence.All(l => l.Kind is "filler" or "then" or "ordinal" or "facing" or "place" or "side")) continue;

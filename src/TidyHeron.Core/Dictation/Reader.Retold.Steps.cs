@@ -8,6 +8,12 @@ public sealed partial class Reader
 {
     private void RetellSteps(int i)
     {
+        // "Shuffle sideways to the left, another left hammer fist": the side is the way; and one more in this form.
+        if (_lexemes[i] is { Kind: "footwork", Value: "shuffle" or "slide" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("detail", "sideways") && Next(i + 1) is { Kind: "side" } && Follows(IndexAfter(i + 1), "to"))
+        {
+            BecomesSmall(i + 1);
+            if (EndOfClause(i) + 2 is var more && more < _lexemes.Count && _lexemes[more] is { Kind: "times", Plain: "another" }) BecomesSmall(more);
+        }
         // "The right foot swings over to the left wall": it steps there.
         if (_lexemes[i].Is("beside") && _lexemes[i].Plain is "over to" or "over to the" && i > 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "place" or "clock" && ClauseOf(i).Any(l => l.Is("footNoun")))
         {
