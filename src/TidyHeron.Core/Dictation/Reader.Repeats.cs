@@ -53,8 +53,9 @@ public sealed partial class Reader
             var exchanged = _draft.Stance is null ? _draft.Foot is null || _draft.Foot != Now().Lead
                 : _draft.Foot is { } stepped && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == stepped.Other;
             _draft.Hands.AddRange(before.Where(h => h.Technique.Value != "keep-hands").Select(h => exchanged ? h with { Hand = h.Hand?.Other } : h));
-            foreach (var word in clause.Where(l => !l.Is("again"))) Note(word, "command");
-            Note(clause.First(l => l.Is("again")), "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
+            var order = clause.First(l => l.Is("again"));
+            foreach (var word in clause.Where(l => !ReferenceEquals(l, order))) Note(word, "command");
+            Note(order, "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
             return;
         }
         // "…, and again the other arm": only the hands change.

@@ -253,6 +253,7 @@ public class ReaderTests
     [InlineData("right, I mean left foot forward, punch")]
     [InlineData("Back stance, left. leg straight, low block")]
     [InlineData("left walking stance low block\nL high block (step)")]
+    [InlineData("nine \n no same on the return pivot with . high both hands low block on the \n one step one to : same on the same on the")]
     [InlineData("back leg, that's the left, there bring kiba dachi again")]
     public void Every_word_of_these_is_accounted_for(string text) => Samples.AccountsForEveryWord(text, Samples.Say(text));
 
