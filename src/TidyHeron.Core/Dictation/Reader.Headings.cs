@@ -58,7 +58,7 @@ public sealed partial class Reader
             var end = EndOfSentence(first);
             var sentence = _lexemes.GetRange(first, end - first + 1).Where(l => !l.IsStop).ToList();
             // "The next part goes down the middle. So the left foot comes out in front …": to the front.
-            if (sentence is [.., { Kind: "way", Value: "forward" } middle] && middle.Plain.EndsWith("the middle", StringComparison.Ordinal) | middle.Plain.EndsWith("the centre", StringComparison.Ordinal) | middle.Plain.EndsWith("the center", StringComparison.Ordinal)
+            if (sentence is [.., { Kind: "way", Value: "forward" } middle] && middle.Plain.Split(' ')[^1] is "middle" or "centre" or "center"
                 && sentence.SkipLast(1).All(l => l.Kind is "filler" or "then" or "ordinal" or "number" or "countNoun" || l is { Kind: "footwork", Value: "step" }) && sentence.Any(l => l.Plain.Split(' ')[0] is "go" or "goes" or "going" or "come" or "comes" or "coming") && end + 2 < _lexemes.Count
                 && RestOfSentence(end + 1).ToList() is var goesOn && goesOn.Any(l => l.Kind is "footNoun" or "footwork") && !goesOn.Any(l => l.Kind is "place" or "clock" or "degrees" or "amount" or "facing" || l.Is("footwork", "turn")))
             {

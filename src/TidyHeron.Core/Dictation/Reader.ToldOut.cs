@@ -14,7 +14,7 @@ public sealed partial class Reader
         // "Turn around, so move the right foot to the other side": where the turn goes.
         if (_lexemes[i].Is("otherSide") && i > 1 && _lexemes[i - 1].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Plain: "turn around" or "turn round" or "turn about" })) BecomesSmall(i);
         // "The first move is a left turn, so look left, step left": told out.
-        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && OnlySmallWordsAndACallBefore(i) | (i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsAndACallBefore(i - 1)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "is a" or "thats") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" && RestOfSentence(i).Any(l => l.Kind is "gaze" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "step" })) AsNote(_lexemes[i - 1].Is("side") ? i - 1 : i, i);
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && (OnlySmallWordsAndACallBefore(i) || i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsAndACallBefore(i - 1)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "is a" or "thats") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" && RestOfSentence(i).Any(l => l.Kind is "gaze" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "step" })) AsNote(_lexemes[i - 1].Is("side") ? i - 1 : i, i);
         // "Strike again, stepping with the left, other side": the step tells it.
         if (_lexemes[i].Is("otherSide") && Alone(i) && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stepped && stepped.Any(l => l.IsGerund) && stepped.Any(l => l.IsHandTechnique) && stepped.Any(l => l.Is("again")) && stepped.Any(l => l.Is("side"))) AsNote(i, i);
         // "Now we do the opposite direction. So the right foot …": told out.
@@ -56,7 +56,7 @@ public sealed partial class Reader
     private void RetellHowOften(int i)
     {
         // "Rising block, three of them": as many.
-        if (_lexemes[i] is { Kind: "number" } many && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("of ", StringComparison.Ordinal) | _lexemes[i + 1].Plain == "of" && Alone(i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" ? i + 2 : i + 1))
+        if (_lexemes[i] is { Kind: "number" } many && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of" && Alone(i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" ? i + 2 : i + 1))
         {
             _lexemes.RemoveAt(i);
             _lexemes.Insert(i - 2, many);
