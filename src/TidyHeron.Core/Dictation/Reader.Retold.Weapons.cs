@@ -8,6 +8,13 @@ public sealed partial class Reader
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
     private void RetellWeapons(int i)
     {
+        // "Hold the staff upright on the right side. Step …": how a form begins with it.
+        if (_lexemes[i] is { Kind: "technique", Value: "staff-guard" or "sword-guard" } begins && begins.Plain.StartsWith("hold", StringComparison.Ordinal) && _before.Count == 0 && Backward(i).All(l => l.Is("filler") || l.IsStop && !l.EndsSentence) && EndOfSentence(i) is var firstEnd && firstEnd + 1 < _lexemes.Count
+            && _lexemes.GetRange(i + 1, firstEnd - i).All(l => l.Kind is "filler" or "detail" or "side" or "handNoun" or "place" || l.IsStop))
+        {
+            _weapons.Add(begins.Value.Split('-')[0]);
+            AsNote(i, firstEnd);
+        }
         // "Holding the stick in your right hand": how it is carried.
         if (_lexemes[i] is { Kind: "technique", Value: "grab", Plain: "holding" or "hold" } && i + 1 < _lexemes.Count && EndOfClause(i) is var carries && carries > i && _lexemes.GetRange(i + 1, carries - i).All(l => l.Kind is "weapon" or "side" or "handNoun" or "filler" or "way" or "place") && _lexemes.GetRange(i + 1, carries - i).Any(l => l.Is("weapon")))
         {

@@ -77,8 +77,8 @@ public sealed partial class Reader
         var weapon = NamedWith(i) ?? (LetGo() ? null : WeaponWords.With.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
         if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);
-        if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "up")
-            return TermOf(way switch { "down" => "staff-overhead-strike", "across" => "staff-horizontal-strike", _ => "staff-rising-strike" });
+        if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "horizontally" or "sideways" or "up")
+            return TermOf(way switch { "down" => "staff-overhead-strike", "across" or "horizontally" or "sideways" => "staff-horizontal-strike", _ => "staff-rising-strike" });
         if (weapon == "staff" && lexeme.Value == "block" && (_level ?? (Next(i) is { Kind: "level" } next ? Enum.Parse<Notation.Level>(next.Value, true) : null)) is { } height and not Notation.Level.Middle)
             return TermOf(height == Notation.Level.High ? "staff-high-block" : "staff-low-block");
         if (weapon is null && lexeme.Plain is "sweep" or "sweeping" && Holds("staff")) return TermOf("staff-sweep");
