@@ -164,7 +164,7 @@ internal sealed class Draft
             Breath = Breath,
             Tempo = Tempo,
             Shout = Shout,
-            Note = string.Join(" ", Notes),
+            Note = string.Join("; ", Notes),
         };
 
         // To a diagonal and over three quarters of a circle the rear foot goes, to its own side, or that of the hand that works.

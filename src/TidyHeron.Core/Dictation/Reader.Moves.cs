@@ -229,7 +229,7 @@ public sealed partial class Reader
             Gaze = draft.Gaze ?? last.Gaze,
             Weapon = draft.Weapon ?? last.Weapon,
             Pivot = draft.Pivot ?? last.Pivot,
-            Note = string.Join(" ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
+            Note = string.Join("; ", new[] { last.Note }.Concat(draft.Notes).Where(n => n.Length > 0)),
         };
         for (var i = 0; i < _fields.Count; i++)
             if (_fields[i].Move == draft.Id) _fields[i] = _fields[i] with { Move = last.Id };

@@ -240,6 +240,10 @@ public class ReaderTests
         string.Join(", ", counted.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"}")).ShouldBe(expected);
     }
 
+    [Fact]
+    public void Remarks_on_one_move_are_told_apart() =>
+        Samples.Say("Left front stance, low block. Make sure the hips are square. Don't lean.").Form.Moves.ShouldHaveSingleItem().Note.ShouldBe("Make sure the hips are square; Don't lean");
+
     /// <summary>What the next test found once in tens of thousands of texts.</summary>
     [Theory]
     [InlineData("Low block. Part C is part A facing the back.")]
