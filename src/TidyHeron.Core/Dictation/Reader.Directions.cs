@@ -55,7 +55,8 @@ public sealed partial class Reader
         }
         if (allTheWay && _draft is { Footwork: "spin" or "jump", SentenceEnded: false })
         {
-            _draft.TurnAmount ??= 360;
+            // "… until you're facing the left wall": how far, that tells.
+            if (_draft.TurnAmount is null) (_draft.TurnAmount, _draft.TurnedAround) = (360, true);
             Note(_lexemes[i], "turn");
             return;
         }

@@ -141,6 +141,8 @@ public sealed partial class Reader
     private void TakeForGranted(Draft draft, Posture posture)
     {
         StandsOnGuard(draft);
+        // "The left foot swings behind all the way to the east, left front stance": it comes round and leads there.
+        if (draft is { Footwork: "step-back", Foot: { } round, Way: null, Lead: { } first, Stance: not null } && round == first && (draft.TurnAmount is >= 180 || draft.Facing is { } there && there != posture.Heading)) draft.Footwork = "turn";
         KicksWithTheFrontLegAgain(draft, posture);
         // "Cross over with the right foot, left side kick, come down in front stance": on the foot that kicked.
         if (draft is { Footwork: "cross-front" or "cross-behind", Foot: { } crossed, Kick: { Foot: { } kicked, Landing: Landing.Front }, Lead: null, Stance: not null } && kicked != crossed) draft.Lead = kicked;

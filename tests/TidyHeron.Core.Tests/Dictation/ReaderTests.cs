@@ -240,6 +240,13 @@ public class ReaderTests
         string.Join(", ", counted.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"}")).ShouldBe(expected);
     }
 
+    /// <summary>What is told in full agrees with itself: no turn against a facing, no lead against a step.</summary>
+    [Theory]
+    [InlineData("Right foot to the right, front stance, punch. Spin all the way round to the left until you're facing the left wall, left cat stance, block.")]
+    [InlineData("Right front stance, punch. The left foot swings behind all the way to the east, left front stance, low block.")]
+    [InlineData("Left front stance, block. Take the right foot back, turning 180 degrees clockwise, right back stance, block.")]
+    public void What_is_told_in_two_ways_agrees(string words) => Samples.ReadingOf(words).Findings.ShouldNotContain(f => f.Rule == "turn-facing" || f.Rule == "step-lead");
+
     [Fact]
     public void Remarks_on_one_move_are_told_apart() =>
         Samples.Say("Left front stance, low block. Make sure the hips are square. Don't lean.").Form.Moves.ShouldHaveSingleItem().Note.ShouldBe("Make sure the hips are square; Don't lean");
