@@ -61,42 +61,6 @@ public sealed partial class Reader
         }
     }
 
-    /// <summary>"… and I do exactly the same thing. So double block, then inside, then punch.": told again by the sentence that follows.</summary>
-    private void FindRepeatsToldOut()
-    {
-        for (var i = 0; i + 2 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "again", Plain: "same" or "the same" or "the same thing" or "same thing" } && _lexemes[i + 1].EndsSentence && !StartsSentence(i) && _lexemes.Skip(i + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain == "so")
-                && RestOfSentence(i + 1).ToList() is var told && told.Count(l => l.IsHandTechnique) > 1 && !told.Any(l => l.Kind is "footwork" or "footNoun" or "again")) BecomesSmall(i);
-    }
-
-    /// <summary>"Then we do the same thing on the right side. So the right foot steps out, short stance, right block.": told out likewise.</summary>
-    private void FindSameSidesToldOut()
-    {
-        for (var i = 0; i + 2 < _lexemes.Count; i++)
-        {
-            if (!_lexemes[i].Is("again") || !OnlySmallWordsAndACallBefore(i) || ClauseOf(i).Any(l => l.Kind is not ("filler" or "again" or "side" or "otherSide" or "then" or "timesNoun"))) continue;
-            var end = EndOfSentence(i);
-            if (end != EndOfClause(i) || end + 2 >= _lexemes.Count || !_lexemes.Skip(end + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "so" or "so the" or "so your" or "so now" or "okay so") || !ClauseOf(i).Any(l => l.Kind is "side" or "otherSide")) continue;
-            var told = RestOfSentence(end + 1).ToList();
-            if (told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance") || l.IsHandTechnique) && !told.Any(l => l.Kind is "again" or "otherSide"))
-            {
-                // "… to the left … the same on the right side. So the right foot steps out": to the right.
-                var there = ClauseOf(i).FirstOrDefault(l => l.Is("side"));
-                var goes = _lexemes.FindIndex(end + 2, l => l.EndsSentence || l is { Kind: "footwork", Value: "step" });
-                if (there is not null && goes > 0 && _lexemes[goes].Is("footwork") && (goes + 1 >= _lexemes.Count || _lexemes[goes + 1].IsStop) && WentTo(there.Side.Other, i)
-                    && !told.Any(l => l.Kind is "place" or "way" or "degrees" or "turnSide" or "clock"))
-                {
-                    var at = _lexemes[goes].Start + _lexemes[goes].Length;
-                    _lexemes.InsertRange(goes + 1, [new Lexeme("filler", "filler", at, 0, "to"), new Lexeme("side", there.Value, at, 0, there.Value)]);
-                }
-                AsNote(i, end);
-            }
-        }
-
-        // Whether what was told before went to a side.
-        bool WentTo(Side side, int before) => Enumerable.Range(0, before).Any(k => _lexemes[k].Is("gaze", side.Word) || _lexemes[k].Is("side", side.Word) && Follows(k, "to"));
-    }
-
     /// <summary>"Okay, now we do the blocks.": what comes next, told by the sentences that follow.</summary>
     private void FindWhatComesNext()
     {

@@ -80,12 +80,6 @@ public sealed partial class Reader
         }
         // "And one more left punch, stepping": what is told then, no order to do the last one again.
         if (_lexemes[i] is { Kind: "times", Plain: "one more" } && OnlySmallWordsBefore(i) && Next(i) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
-        // "Step with another knife hand": one more in this step, not the one before once more.
-        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "with") && Next(i) is { Kind: "technique" or "side" or "level" }) BecomesSmall(i);
-        // "Bring the foot around behind you and do another low block" likewise.
-        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "do") && Next(i) is { IsHandTechnique: true } or { Kind: "side" or "level" } && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun")) BecomesSmall(i);
-        // "He spins round, right leg in front, another low block": one more in this form, after what else is done for the first time.
-        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var sofar && sofar.Any(l => l.Kind is "footwork" or "stance" or "footNoun") && !sofar.Any(l => l.Is("technique"))) BecomesSmall(i);
         // "Left palm push, then right palm push, then both palms": the same once more.
         if (_lexemes[i] is { Kind: "handNoun", Value: "both" } both && Alone(i) && i > 0 && _lexemes[i - 1].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } goesOn)
             _lexemes.Insert(i + 1, goesOn with { Start = both.Start + both.Length, Length = 0 });

@@ -13,8 +13,6 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "land" } && i > 1 && _lexemes[i - 1].Plain is "you" or "we" or "i" && _lexemes[i - 2].Plain == "and" && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var swung && swung.Any(l => l.Is("footNoun")) && swung.Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) && !swung.Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" })) BecomesSmall(i);
         // "The front foot slides back and around, we pivot": so it swings.
         if (_lexemes[i] is { Kind: "footwork", Value: "slide-back" } or { Kind: "footwork", Value: "slide" } && Enumerable.Range(i + 1, 3).FirstOrDefault(k => k + 1 < _lexemes.Count && _lexemes[k].Plain == "and" && _lexemes[k + 1].Plain is "around" or "round", -1) > 0 && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "pivot" or "turn" })) BecomesTerm(i, "footwork", "step-back");
-        // "Land in another front stance": one more in this form.
-        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stance") || _lexemes[i + 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("stance"))) BecomesSmall(i);
         // "Brush the left knee": past it.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "technique", Plain: "brush" or "brushes" or "brushing" }) AsNote(i - 1, i);
         // "Shift your weight right, and step the left foot in next to the right": it comes beside the other.

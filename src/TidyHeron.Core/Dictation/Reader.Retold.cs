@@ -19,6 +19,7 @@ public sealed partial class Reader
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
             RetellAsides(i);
             RetellWhatIsToldOut(i);
+            RetellAnother(i);
             RetellHowOften(i);
             RetellFeetThatComeRound(i);
             RetellWeapons(i);

@@ -1,3 +1,5 @@
+using TidyHeron.Core.Notation;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>What is announced, ordered or named first and then told out: the telling counts. And where the words begin, and how often.</summary>
@@ -38,10 +40,19 @@ public sealed partial class Reader
         // "Two knife hands left, two knife hands right, then forward with punches.": what there is in it, before it is told.
         if (i == 0 || _lexemes[i - 1].EndsSentence) FindAnOverview(i);
         // "And go to the other side, right foot to the right, front stance": told out.
-        if (_lexemes[i].Is("otherSide") && Alone(i) && Previous(i) is { Kind: "footwork", Plain: "go" or "goes" or "go to" or "move" } goesOver && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) AsNote(_lexemes.LastIndexOf(goesOver, i), i);
-        if (_lexemes[i].Is("otherSide") && Alone(i) && Previous(i) is null && Follows(i, "go", "going") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) AsNote(i, i);
+        if (_lexemes[i].Is("otherSide") && Alone(i) && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun"))
+        {
+            if (Previous(i) is { Kind: "footwork", Plain: "go" or "goes" or "go to" or "move" }) AsNote(IndexBefore(i), i);
+            else if (Previous(i) is null && Follows(i, "go", "going")) AsNote(i, i);
+        }
         // "And do the same: low block, punch, kick, punch": told out.
         if (_lexemes[i].Is("again") && Alone(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _listed < 2 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && RestOfSentence(i + 1).Count(l => l.Is("technique")) >= 3 && RestOfSentence(i + 1).All(l => l.Kind is "technique" or "filler" or "side" or "level" or "then" || l.IsStop)) AsNote(i, i);
+    }
+
+    /// <summary>"Another": one more in this form where what is done is told, not the last count once more.</summary>
+    private void RetellAnother(int i)
+    {
+        if (_lexemes[i] is not { Kind: "times", Plain: "another" or "one more" }) return;
         // "On two we step and do another one": the same with this step.
         if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number", "1") && Alone(i + 1) && Follows(i, "do") && ClauseOf(i).Any(l => l.Is("footwork", "step")) && !ClauseOf(i).Any(l => l.Is("technique")))
         {
@@ -50,6 +61,14 @@ public sealed partial class Reader
         }
         // "You take another step forward, right front stance, punch": told out, not the last one again.
         if (_lexemes[i] is { Kind: "times", Plain: "another" or "one more" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
+        // "Land in another front stance": one more in this form.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("stance") || _lexemes[i + 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("stance"))) BecomesSmall(i);
+        // "Step with another knife hand": one more in this step, not the one before once more.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "with") && Next(i) is { Kind: "technique" or "side" or "level" }) BecomesSmall(i);
+        // "Bring the foot around behind you and do another low block" likewise.
+        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "do") && Next(i) is { IsHandTechnique: true } or { Kind: "side" or "level" } && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun")) BecomesSmall(i);
+        // "He spins round, right leg in front, another low block": one more in this form, after what else is done for the first time.
+        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var sofar && sofar.Any(l => l.Kind is "footwork" or "stance" or "footNoun") && !sofar.Any(l => l.Is("technique"))) BecomesSmall(i);
     }
 
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
@@ -80,5 +99,41 @@ public sealed partial class Reader
         var sentence = _lexemes.GetRange(first, end - first + 1);
         if (sentence.Zip(sentence.Skip(1)).Count(p => p.First.Is("number") && p.Second.Is("technique") && IsPlural(p.Second)) < 2 || sentence.Any(l => l.Kind is not ("filler" or "number" or "technique" or "side" or "then" or "way" or "stop"))) return;
         if (_lexemes.Skip(end + 1).Count(l => l.EndsSentence) > 2) AsNote(first, end);
+    }
+
+    /// <summary>"… and I do exactly the same thing. So double block, then inside, then punch.": told again by the sentence that follows.</summary>
+    private void FindRepeatsToldOut()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "again", Plain: "same" or "the same" or "the same thing" or "same thing" } && _lexemes[i + 1].EndsSentence && !StartsSentence(i) && _lexemes.Skip(i + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain == "so")
+                && RestOfSentence(i + 1).ToList() is var told && told.Count(l => l.IsHandTechnique) > 1 && !told.Any(l => l.Kind is "footwork" or "footNoun" or "again")) BecomesSmall(i);
+    }
+
+    /// <summary>"Then we do the same thing on the right side. So the right foot steps out, short stance, right block.": told out likewise.</summary>
+    private void FindSameSidesToldOut()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("again") || !OnlySmallWordsAndACallBefore(i) || ClauseOf(i).Any(l => l.Kind is not ("filler" or "again" or "side" or "otherSide" or "then" or "timesNoun"))) continue;
+            var end = EndOfSentence(i);
+            if (end != EndOfClause(i) || end + 2 >= _lexemes.Count || !_lexemes.Skip(end + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "so" or "so the" or "so your" or "so now" or "okay so") || !ClauseOf(i).Any(l => l.Kind is "side" or "otherSide")) continue;
+            var told = RestOfSentence(end + 1).ToList();
+            if (told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance") || l.IsHandTechnique) && !told.Any(l => l.Kind is "again" or "otherSide"))
+            {
+                // "… to the left … the same on the right side. So the right foot steps out": to the right.
+                var there = ClauseOf(i).FirstOrDefault(l => l.Is("side"));
+                var goes = _lexemes.FindIndex(end + 2, l => l.EndsSentence || l is { Kind: "footwork", Value: "step" });
+                if (there is not null && goes > 0 && _lexemes[goes].Is("footwork") && (goes + 1 >= _lexemes.Count || _lexemes[goes + 1].IsStop) && WentTo(there.Side.Other, i)
+                    && !told.Any(l => l.Kind is "place" or "way" or "degrees" or "turnSide" or "clock"))
+                {
+                    var at = _lexemes[goes].Start + _lexemes[goes].Length;
+                    _lexemes.InsertRange(goes + 1, [new Lexeme("filler", "filler", at, 0, "to"), new Lexeme("side", there.Value, at, 0, there.Value)]);
+                }
+                AsNote(i, end);
+            }
+        }
+
+        // Whether what was told before went to a side.
+        bool WentTo(Side side, int before) => Enumerable.Range(0, before).Any(k => _lexemes[k].Is("gaze", side.Word) || _lexemes[k].Is("side", side.Word) && Follows(k, "to"));
     }
 }
