@@ -193,12 +193,12 @@ public sealed partial class Reader
             return true;
         }
         // "The hands cross low in front".
-        if (kind is "cross-front" && lexeme.Plain is "cross" && _hand == Hand.Both)
+        if (kind is "cross-front" && lexeme.Plain is "cross" && _hand == Hand.Both && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "level" or "way" or "tip" || l.Plain is "down" or "up" or "overhead"))
         {
             Retell(i, "x-block");
             return true;
         }
-        // "Both arms cross in front of the chest".
+        // "Both arms cross in front of the chest", "the hands cross at the wrists".
         if (kind is "cross-front" && lexeme.Plain.StartsWith("cross", StringComparison.Ordinal) && _hand == Hand.Both && _foot is null)
         {
             Retell(i, "arms-crossed");

@@ -52,7 +52,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "is" or "stays" or "should" or "must" or "points" && ClauseOf(i).All(l => l.Plain is not ("up" or "raised" or "lifted")) && !ClauseOf(i).Any(l => l.Is("level") || l.IsHandTechnique)) AsNote(FirstOfClause(i), EndOfClause(i));
         // "Your right leg is straight", "…, right leg straight": but for a stance on one bent leg, which the other one tells.
         if (_lexemes[i].Is("footNoun") && SideIndex(i) is var straightened && _lexemes[straightened].Is("side") && straightened >= FirstOfClause(i) && EndOfClause(i) is var says && says > i && _lexemes[says].Plain is "straight" or "straight ahead" or "ahead" && _lexemes.GetRange(i + 1, says - i).All(l => l.Is("filler") || l.Is("place") || l.Plain is "points" or "straight ahead")
-            && !_lexemes.GetRange(FirstOfClause(i), straightened - FirstOfClause(i)).Any(l => !l.Is("filler")) && (Backward(i).FirstOrDefault(l => l.Is("stance")) is not { Value: "drop-stance" or "low-stance" or "kneeling-stance" } and var stood && (stood is not { Value: "bow-stance" or "side-bow-stance" } || EndOfSentence(i) == says && FirstOfClause(i) is > 0 and var alone && _lexemes[alone - 1].EndsSentence || Backward(straightened).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footNoun" or "relFoot")))) AsNote(FirstOfClause(i), says);
+            && !_lexemes.GetRange(FirstOfClause(i), straightened - FirstOfClause(i)).Any(l => !l.Is("filler")) && (Backward(i).FirstOrDefault(l => l.Is("stance")) is not { Value: "drop-stance" or "low-stance" or "kneeling-stance" } and var stood && (stood is not { Value: "bow-stance" or "side-bow-stance" } || _lexemes.LastIndexOf(stood, i) is > 0 and var named && _lexemes[named - 1].Is("side") || EndOfSentence(i) == says && FirstOfClause(i) is > 0 and var alone && _lexemes[alone - 1].EndsSentence || Backward(straightened).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footNoun" or "relFoot")))) AsNote(FirstOfClause(i), says);
         // "Rear leg straight kick": which leg, and a kick of that name.
         if (_lexemes[i].Is("detail") && _lexemes[i].Plain.EndsWith(" leg straight", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsKick: true, Plain: "kick" or "kicks" })
         {
@@ -92,9 +92,6 @@ public sealed partial class Reader
         // "Sit on the left leg": the weight goes there.
         if (_lexemes[i] is { Kind: "unread", Plain: "sit" or "sits" or "sitting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "on" or "onto" or "over" or "into" && Next(i) is { Kind: "side" or "relFoot" } && ClauseOf(i).Any(l => l.Is("footNoun") || l.Is("relFoot")))
             BecomesTerm(i, "footwork", "shift");
-        // "Roll back" among the hands of the soft styles.
-        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball"))
-            BecomesTerm(i, "technique", "roll-back");
         // "Put the sword back": in its sheath.
         if (_lexemes[i].Plain is "put" or "puts" && i + 1 < _lexemes.Count && EndOfClause(i) is var away && _lexemes.GetRange(i, away - i + 1).FindIndex(l => l.Is("weapon", "sword")) is var sword and > 0 && i + sword + 1 <= away && _lexemes[i + sword + 1].Plain is "back" or "away")
         {

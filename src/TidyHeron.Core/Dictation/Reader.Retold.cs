@@ -28,6 +28,7 @@ public sealed partial class Reader
             RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);
+            RetellSoftWords(i);
             RetellHands(i);
             RetellPlaces(i);
             RetellNames(i);

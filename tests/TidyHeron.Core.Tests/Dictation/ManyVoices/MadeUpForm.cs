@@ -52,8 +52,8 @@ internal sealed record MadeUpCount
 }
 
 /// <summary>Makes up forms: any sequence of counts that a body can do, empty-handed or with a weapon.</summary>
-/// <param name="weapon">"staff", "sword" or nothing.</param>
-internal sealed class MadeUpForm(Random random, string weapon)
+/// <param name="school">"staff", "sword", "soft" or nothing.</param>
+internal sealed class MadeUpForm(Random random, string school)
 {
     private static readonly string[] Stances = ["front", "front", "front", "front", "back", "back", "cat", "short-front", "bow", "walking", "fixed", "rooted"];
     private static readonly string[] Blocks = ["low-block", "rising-block", "inside-block", "outside-block", "middle-block", "knife-hand-block", "palm-block", "augmented-block", "pressing-block", "scooping-block"];
@@ -61,6 +61,8 @@ internal sealed class MadeUpForm(Random random, string weapon)
     private static readonly string[] BothHands = ["x-block", "high-x-block", "wedge-block", "twin-knife-hand-block", "double-punch"];
     private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike", "staff-rising-strike"];
     private static readonly string[] SwordTechniques = ["sword-downward-cut", "sword-diagonal-cut", "sword-rising-cut", "sword-horizontal-cut", "sword-thrust", "sword-parry"];
+    private static readonly string[] SoftHand = ["ward-off", "pressing-block", "palm-strike", "palm-strike", "punch", "crane-beak"];
+    private static readonly string[] SoftHands = ["roll-back", "double-palm", "hold-the-ball", "arms-crossed", "spread-arms"];
     private static readonly string[] Kicks = ["front-kick", "front-kick", "side-kick", "roundhouse-kick", "back-kick", "inside-crescent-kick", "knee-strike", "axe-kick"];
     /// <summary>Every technique that a made-up form may hold.</summary>
     public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, .. Kicks.Distinct()];
@@ -73,7 +75,9 @@ internal sealed class MadeUpForm(Random random, string weapon)
     private Side _lead;
     private string _stance = "ready";
 
-    private bool IsArmed => weapon.Length > 0;
+    private bool IsArmed => school is "staff" or "sword";
+
+    private bool IsSoft => school == "soft";
 
     /// <summary>Whether a foot leads in a stance.</summary>
     public static bool Leads(string stance) => stance is not ("ready" or "horse" or "closed");
@@ -117,7 +121,7 @@ internal sealed class MadeUpForm(Random random, string weapon)
             _ => Any(Side.Left, Side.Right),
         };
         TakeStance(going, foot);
-        var hands = going switch { Going.KickBack => [], Going.ThreeSteps => [new Done(_lead, Any("punch", "rising-block", "low-block"))], _ => Hands(going) };
+        var hands = going switch { Going.KickBack => [], Going.ThreeSteps => [new Done(_lead, Any("punch", "rising-block", "low-block"))], _ => Hands(going, isLast) };
         return new MadeUpCount
         {
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
@@ -136,25 +140,34 @@ internal sealed class MadeUpForm(Random random, string weapon)
             case Going.Kneel: (_lead, _stance) = (foot.Other, "kneeling"); return;
             case Going.Together: (_lead, _stance) = (foot, "closed"); return;
             case Going.WideStep: (_lead, _stance) = (foot, "horse"); return;
-            case Going.Shift: _stance = _stance is "back" or "cat" ? "front" : "back"; return;
+            case Going.Shift: _stance = IsSoft ? _stance == "bow" ? "cat" : "bow" : _stance is "back" or "cat" ? "front" : "back"; return;
             case Going.Rise: _stance = "front"; return;
             default:
                 _lead = going == Going.StepBack ? foot.Other : foot;
+                if (IsSoft)
+                {
+                    _stance = going == Going.SideStep || Perhaps(0.7) ? "bow" : "cat";
+                    return;
+                }
                 // A foot that leads and is drawn back into a cat stance may lead still.
                 _stance = Any(Stances) is var stance && stance == "cat" && going is Going.StepBack or Going.PivotAround ? "front" : stance;
                 return;
         }
     }
 
-    private List<Done> Hands(Going going)
+    private List<Done> Hands(Going going, bool isLast)
     {
-        if (IsArmed) return [new Done(null, Any(weapon == "staff" ? StaffTechniques : SwordTechniques))];
+        // Hands that are held at the end of a form close it.
+        if (IsSoft) return Perhaps(0.4) ? [new Done(null, Any(isLast ? SoftHands[..2] : SoftHands))] : [SoftlyDone(_lead), SoftlyDone(_lead.Other)];
+        if (IsArmed) return [new Done(null, Any(school == "staff" ? StaffTechniques : SwordTechniques))];
         if (Perhaps(0.08)) return [new Done(null, Any(BothHands))];
         var first = OneHand(Perhaps(0.7) ? _lead : _lead.Other);
         if (going == Going.Kick || !Perhaps(0.25)) return [first];
         var second = OneHand(first.Hand!.Value.Other);
         return second.Technique == first.Technique ? [first] : [first, second];
     }
+
+    private Done SoftlyDone(Side hand) => Any(SoftHand) is var technique && technique is "palm-strike" or "punch" && Perhaps(0.3) ? new Done(hand, technique, Level.High) : new Done(hand, technique);
 
     private Done OneHand(Side hand)
     {
@@ -166,6 +179,7 @@ internal sealed class MadeUpForm(Random random, string weapon)
     private Going Choose(bool isNumbered)
     {
         if (_last is null) return Any(Going.Turn, Going.Step, Going.SideStep);
+        if (IsSoft) return ChooseSoftly();
         var going = _stance switch
         {
             "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot),
@@ -175,6 +189,17 @@ internal sealed class MadeUpForm(Random random, string weapon)
             _ => Any(Going.Diagonal, Going.KickBack, Going.ThreeSteps, Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step,
                 Going.StepBack, Going.OnTheSpot, Going.Kick, Going.Shuffle, Going.CrossBehind, Going.Together, Going.Shift, Going.PivotAround, Going.Kneel, Going.Jump),
         };
+        return AllowedBy(going, isNumbered);
+    }
+
+    private Going ChooseSoftly() => AllowedBy(_stance switch
+    {
+        "closed" => Any(Going.Step, Going.OnTheSpot, Going.SideStep),
+        _ => Any(Going.Step, Going.Step, Going.Turn, Going.StepBack, Going.OnTheSpot, Going.Shift, Going.Shift, Going.Together, Going.Together, Going.SideStep),
+    }, isNumbered: true);
+
+    private Going AllowedBy(Going going, bool isNumbered)
+    {
         return going switch
         {
             // "To the left" off a side line is the hall's for some and the performer's for others.

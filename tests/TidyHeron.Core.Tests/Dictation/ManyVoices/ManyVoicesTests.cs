@@ -30,7 +30,7 @@ public class ManyVoicesTests
     {
         var random = new Random(seed);
         var voice = new Voice(random);
-        var form = new MadeUpForm(random, voice.Weapon).Make(Counts, voice.IsNumbered);
+        var form = new MadeUpForm(random, voice.School).Make(Counts, voice.IsNumbered);
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);
         if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => u.Text))}\n  {text.ReplaceLineEndings(" / ")}";

@@ -26,9 +26,9 @@ internal sealed partial class Voice
     {
         _random = random;
         _call = Any(Calls);
-        Weapon = random.Next(12) switch { 0 => "staff", 1 => "sword", _ => "" };
+        School = random.Next(12) switch { 0 => "staff", 1 => "sword", 2 => "soft", _ => "" };
         // "Seven is a step forward …", or notes without a verb.
-        _style = _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
+        _style = School == "soft" ? "soft" : _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
         _isWithoutStops = random.Next(10) == 0 && _call is "Number one," or "Count one," or "Move one:" or "On one,";
         _hesitates = random.Next(8) == 0;
         _isTerse = random.Next(15) == 0;
@@ -43,10 +43,10 @@ internal sealed partial class Voice
     /// <summary>Whether the counts are called.</summary>
     public bool IsNumbered => !_call.Contains("plain", StringComparison.Ordinal);
 
-    /// <summary>"staff", "sword" or nothing.</summary>
-    public string Weapon { get; }
+    /// <summary>"staff", "sword", "soft" or nothing.</summary>
+    public string School { get; }
 
-    private bool IsArmed => Weapon.Length > 0;
+    private bool IsArmed => School is "staff" or "sword";
 
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
@@ -55,7 +55,7 @@ internal sealed partial class Voice
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say(IsArmed ? "opening with a " + Weapon : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(_style == "soft" ? "opening of a soft form" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     /// <summary>What a chatty voice says between two counts.</summary>
@@ -101,7 +101,7 @@ internal sealed partial class Voice
         // Sentences within a count need its number to hold them together.
         told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
         if (count.Going is Going.Same or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
-        if (count.Hands.Count > 1)
+        if (count.Hands.Count > 1 && _style != "soft")
         {
             SetTechnique(count.Hands[1], count);
             told += Say("second technique");
@@ -114,7 +114,7 @@ internal sealed partial class Voice
         if (count.Hands[^1].Hand is not { } hand) return told + ".";
         _values["hand"] = () => hand.Word;
         _values["other hand"] = () => hand.Other.Word;
-        return told + Say(_random.Next(2) == 0 ? "remark" : "remark on the other hand");
+        return told + Say(_random.Next(2) == 0 || _style == "soft" ? "remark" : "remark on the other hand");
     }
 
     private string? InStyle(MadeUpCount count) => count.Going switch
@@ -122,11 +122,13 @@ internal sealed partial class Voice
         Going.Turn when _style == "chatty" && count is { Amount: 90 } && count.From % 180 == 0 && count.Foot == count.Side && _random.Next(2) == 0 => "chatty quarter turn",
         Going.Turn => _style + " turn",
         // Out of a stance without a lead "in right front stance" may be a turn.
-        Going.Step when count.FootIsPlain || count.IsFirst => _style + " step",
+        Going.Step when count.FootIsPlain || count.IsFirst || _style == "soft" => _style + " step",
         Going.StepBack => _style + " step back",
         Going.OnTheSpot => _style + " on the spot",
         Going.SideStep => _style + " side step",
         Going.Kick => _style + " kick",
+        Going.Shift when _style == "soft" => count.Stance == "cat" ? "soft shift back" : "soft shift forward",
+        Going.Together when _style == "soft" => "soft together",
         _ => null,
     };
 
@@ -153,7 +155,8 @@ internal sealed partial class Voice
         _values["kick name"] = () => _names[count.Kick];
         _values["a kick"] = () => "a " + _names[count.Kick];
         _values["a"] = () => "a";
-        if (count.Hands is [var first, ..]) SetTechnique(first, count);
+        if (_style != "soft" && count.Hands is [var first, ..]) SetTechnique(first, count);
+        _values["soft hands"] = () => string.Join(Say("soft meanwhile") + " ", count.Hands.Select(h => SoftlySaid(h)));
         _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
         _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
         var tellsTheStep = count.Going is Going.Step or Going.StepBack or Going.Kick;
@@ -164,6 +167,12 @@ internal sealed partial class Voice
         _values["kick"] = () => Say(_random.Next(4) == 0 ? "kick with the rear leg" : "kick");
     }
 
+    private string SoftlySaid(Done done)
+    {
+        if (done.Hand is { } hand) _values["hand"] = () => hand.Word;
+        return Say("soft " + done.Technique) + (done.Level is { } level ? Say($"soft {level}") : "");
+    }
+
     private void SetTechnique(Done done, MadeUpCount count)
     {
         var name = _names[done.Technique];
@@ -171,7 +180,7 @@ internal sealed partial class Voice
         if (done.Hand is not { } hand)
         {
             foreach (var way in new[] { "technique", "technique with an article", "do", "doing" })
-                _values[way] = () => Say((IsArmed ? Weapon : "both hands") + " " + way);
+                _values[way] = () => Say((IsArmed ? School : "both hands") + " " + way);
             return;
         }
 

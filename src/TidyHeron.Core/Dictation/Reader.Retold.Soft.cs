@@ -1,0 +1,30 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>How soft forms are told: what heels and toes do, where the weight goes, and what palms and fists do by their verbs.</summary>
+public sealed partial class Reader
+{
+    private void RetellSoftWords(int i)
+    {
+        // "Both hands roll back", and "roll back" among the hands of the soft styles.
+        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && (Previous(i) is { Kind: "handNoun" } || _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball")))
+            BecomesTerm(i, "technique", "roll-back");
+        // "The right fist strikes forward", "the left hand pushes forward with the palm".
+        if (_lexemes[i] is { Kind: "technique", Value: "strike" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "fist" }) BecomesTerm(i, "technique", "punch");
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "palm" or "palms" && l.IsHandTechnique) is var palm and > 0)
+        {
+            BecomesTerm(i, "technique", "palm-strike");
+            BecomesSmall(palm);
+        }
+        // "Both palms push".
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } both && (both.Value == "both" || both.Plain is "hands" or "arms" or "palms")) BecomesTerm(i, "technique", "double-palm");
+        // "Both arms open out to the sides".
+        if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } opened && (opened.Value == "both" || opened.Plain is "arms" or "hands") && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
+            BecomesTerm(i, "technique", "spread-arms");
+        // "Gather the left foot in to the right": it comes beside the other.
+        if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
+        // "Hold the ball, right hand on top": of the two.
+        if (_lexemes[i].Is("onTop") && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "hold-the-ball"))) AsNote(i - 2, i);
+        // "The right heel touches down": the foot steps there.
+        if (_lexemes[i] is { Kind: "unread", Plain: "touches" or "touch" or "touching" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && i > 0 && _lexemes[i - 1] is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
+    }
+}
