@@ -119,10 +119,12 @@ internal sealed record FootChoice(
 
     /// <summary>
     /// The weight shifted into a stance with a lead while the feet stay where they are: out of one in which they stand side by
-    /// side to the side of the foot that comes to lead, out of the same stance on the other foot to the other end of its line.
+    /// side to the side of the foot that comes to lead, back into such a stance away from the foot that led, out of the same
+    /// stance on the other foot to the other end of its line.
     /// </summary>
     private static Turn? ShiftsToward(Posture now, Move move, StanceShape from, StanceShape shape) => move switch
     {
+        { Footwork.Kind.Value: "shift", Stance: not null } when shape.IsStraddle && now is { Lead: { } led, Stance.Value: "bow-stance" or "side-bow-stance" or "front-stance" } => Turn.To(led.Other, 90),
         not { Footwork.Kind.Value: "shift", Stance.Lead: not null } => null,
         _ when shape.Feet != FeetKind.Lead => null,
         { Stance: { } stance } when now.Lead == stance.Lead!.Value.Other && now.Stance == stance.Kind => Turn.To(stance.Lead.Value, 180),

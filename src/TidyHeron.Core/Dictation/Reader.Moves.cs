@@ -44,7 +44,7 @@ public sealed partial class Reader
         _draft.SentenceEnded = false;
         _draft.AfterThen = _then;
         // Where numbers are called, only a number begins a count; a draft that waits for its move has its own already.
-        if (_listOfPoints && counting == Counting.Own && !ended) counting = Counting.Then;
+        if ((_listOfPoints || _taking is { } now && _namedMovements.Any(n => n.From < now.Start && now.Start < n.To)) && counting == Counting.Own && !ended) counting = Counting.Then;
         if (carried is null || !_explicitCounts)
         {
             _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;

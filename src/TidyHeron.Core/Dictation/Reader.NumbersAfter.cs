@@ -9,6 +9,16 @@ public sealed partial class Reader
         var after = new List<int>();
         for (var i = 0; i < _lexemes.Count; i++)
             if (IsSaidAfter(i) && (after.Count == 0 || _lexemes[i].Number == _lexemes[after[^1]].Number + 1 && _lexemes.Skip(after[^1]).Take(i - after[^1]).Any(l => l.Kind is "technique" or "footwork" or "stance" or "handNoun"))) after.Add(i);
+        // "… and lower them. That's one, commencing. Two: …": only the first is told when it is done.
+        if (after is [var only] && _lexemes[only].Number == 1 && only > 0 && _lexemes[only - 1].Plain is "thats" or "that is" && Enumerable.Range(only, _lexemes.Count - only).Any(k => _lexemes[k].Is("number", "2") && StartsSentence(k) && IsCountMark(k)))
+        {
+            // Called where its deed begins.
+            var (called, deed) = (_lexemes[only], FirstDeed(only));
+            _lexemes[only] = called with { Kind = "filler" };
+            _lexemes.Insert(deed, called with { Length = 0 });
+            _numbered.Add(deed);
+            return;
+        }
         if (after.Count < Numbered || Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].Is("number") && IsCountMark(i)) > after.Count / 2) return;
         var first = FirstDeed(after[0]);
         foreach (var i in after)

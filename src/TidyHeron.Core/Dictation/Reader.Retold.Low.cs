@@ -13,6 +13,12 @@ public sealed partial class Reader
             _lexemes[i - 1] = _lexemes[i - 1] with { Value = _lexemes[i - 1].Side.Other.Word };
             BecomesTerm(i, "stance", "kneeling-stance");
         }
+        // "Come up, stand on the left leg, and …": on that one alone.
+        if (_lexemes[i] is { Kind: "support", Plain: "stand on the" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Alone(i + 2) && !Backward(i).TakeWhile(l => !l.EndsSentence).Concat(RestOfSentence(i)).Any(l => l.Kind is "stance" || l.IsKick || l is { Kind: "technique", Plain: "knee" }))
+        {
+            BecomesSmall(i);
+            BecomesTerm(i + 2, "stance", "crane-stance");
+        }
         // "Bring the right knee up": the foot is lifted.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" } raised && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && Alone(i + 1))
         {

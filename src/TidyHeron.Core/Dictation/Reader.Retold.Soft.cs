@@ -20,6 +20,18 @@ public sealed partial class Reader
         // "Both arms open out to the sides".
         if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } opened && (opened.Value == "both" || opened.Plain is "arms" or "hands") && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "spread-arms");
+        // "Both arms float up to shoulder height", "raise the arms to shoulder level".
+        if (_lexemes[i].Plain is "float" or "floats" or "raise" or "raises" or "rise" or "rises" or "lift" or "lifts" && _lexemes[i].Kind is "filler" or "unread" or "footwork"
+            && Enumerable.Range(Math.Max(0, i - 1), Math.Min(4, _lexemes.Count - Math.Max(0, i - 1))).Any(k => _lexemes[k] is { Kind: "handNoun" } arms && (arms.Value == "both" || arms.Plain is "arms" or "hands"))
+            && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var raised && raised.Any(l => l.Plain.Contains("shoulder", StringComparison.Ordinal)) && !raised.Any(l => l.IsHandTechnique))
+        {
+            BecomesTerm(i, "technique", "raise-the-arms");
+            for (var k = i + 1; k <= EndOfClause(i) && _lexemes[k].Kind is "filler" or "handNoun" or "level" or "way" or "tempo"; k++)
+                if (_lexemes[k].Is("handNoun")) BecomesSmall(k);
+                else if (_lexemes[k].Is("level")) AsNote(k, k);
+        }
+        // "… and lower them": what went up comes down again.
+        if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
         // "Gather the left foot in to the right": it comes beside the other.
         if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
         // "Hold the ball, right hand on top": of the two.

@@ -35,6 +35,8 @@ public sealed partial class Reader
     private Posture? _now;        // where the performer stands after the first _walked moves said
     private int _walked;
     private int _sentenceEnd;     // where in the text the last sentence ended
+    private Lexeme? _taking;      // the one being taken in
+    private readonly List<(int From, int To)> _namedMovements = []; // sentences that tell out what they name first: one count each
     private int _repeated;        // up to which move everything has been said or repeated; a later repeat begins after it
     private int _series;          // how many like techniques were said at once and still wait for their sides
     private int _stepsSaid;       // "three steps …", still without what is done with them
@@ -128,7 +130,7 @@ public sealed partial class Reader
     /// <summary>Takes one lexeme in; answers the position of the last one used.</summary>
     private int Take(int i)
     {
-        var lexeme = _lexemes[i];
+        var lexeme = _taking = _lexemes[i];
         if (!lexeme.IsStop && IsCountMark(i))
         {
             TakeCount(i);
@@ -243,6 +245,7 @@ public sealed partial class Reader
                 break;
             case "detail" when lexeme.Value == "longWay" && StartsSentence(i) && TurnsTheLongWay(i): break;
             case "detail":
+                if (_draft is { SentenceEnded: true, HasBody: true } && _namedMovements.Any(n => n.From == lexeme.Start)) Begin(Counting.Own);
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
                 _draft.LongWay |= lexeme.Value == "longWay" && (_draft.IsTurning || Previous(i) is { Kind: "footwork", Value: "turn" });

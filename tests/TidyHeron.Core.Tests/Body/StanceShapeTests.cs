@@ -24,7 +24,7 @@ public class StanceShapeTests
     [InlineData("horse-stance")]
     [InlineData("square-stance")]
     [InlineData("inward-horse-stance")]
-    public void Out_of_a_straddle_the_weight_shifted_over_a_foot_turns_the_body_to_it(string stance)
+    public void Out_of_a_straddle_the_weight_shifted_over_a_foot_turns_the_body_to_it_and_back(string stance)
     {
         var start = new Form { Moves = [new Move(MoveId.New()) { Stance = new StanceTaken(new TermId(stance), null) }] };
         foreach (var side in new[] { Side.Left, Side.Right })
@@ -32,6 +32,8 @@ public class StanceShapeTests
             var shifted = new Move(MoveId.New()) { Footwork = new Footwork(new TermId("shift"), null, null), Stance = new StanceTaken(new TermId("front-stance"), side) };
             var end = Walk.Of(start with { Moves = [.. start.Moves, shifted] }, BodyMeasures.Reference, Conventions.Standard).End;
             end.Heading.ShouldBe(Heading.Front + Turn.To(side, 90));
+            var back = shifted with { Id = MoveId.New(), Stance = new StanceTaken(new TermId(stance), null) };
+            Walk.Of(start with { Moves = [.. start.Moves, shifted, back] }, BodyMeasures.Reference, Conventions.Standard).End.Heading.ShouldBe(Heading.Front);
         }
     }
 
