@@ -89,7 +89,7 @@ public sealed partial class Reader
         _draft.CameBack |= kind is "step-back" && lexeme.Plain is "come back" or "comes back" or "coming back";
         _draft.Drawn |= kind is "pull-together" or "slide" || kind is "slide-back" && !lexeme.Plain.StartsWith("slid", StringComparison.Ordinal) && lexeme.Plain.Split(' ')[0] is "draw" or "draws" or "pull" or "pulls" || lexeme.Plain.StartsWith("withdraw", StringComparison.Ordinal);
         if (kind is "step" && _draft is { Counting: Counting.Then, IsDone: true, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own; // "…, knife hand stepping forward"
-        _stepsSaid = kind == "step" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
+        _stepsSaid = kind is "step" or "step-back" && lexeme.Plain.StartsWith("steps", StringComparison.Ordinal) && Previous(i) is { Kind: "number" } said && said.Number is > 1 and < 10 ? said.Number : 0;
         TakeWaitingFoot();
         TakeStepsSaid(i);
         if (_side is { } side && Turning.Contains(kind) && _draft.TurnSide is null)
@@ -132,13 +132,13 @@ public sealed partial class Reader
                 if (!_lexemes[k].IsStop) Note(_lexemes[k], "foot");
                 _lexemes[k] = _lexemes[k] with { Kind = "filler" };
             }
-        var steps = _stepsSaid;
+        var (steps, kind) = (_stepsSaid, _draft.Footwork ?? "step");
         for (var k = 0; k < steps; k++)
         {
             if (k > 0)
             {
                 Begin(Counting.Own);
-                _draft.Footwork = "step";
+                _draft.Footwork = kind;
                 if (_listed >= steps) _draft.Counting = Counting.Own;
             }
             if (sides.Count == steps) _draft.Foot = sides[k];

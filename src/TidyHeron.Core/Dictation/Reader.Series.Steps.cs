@@ -1,3 +1,5 @@
+using TidyHeron.Core.Notation;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>Steps that are counted, or listed by their feet, with one technique for each of them.</summary>
@@ -9,21 +11,77 @@ public sealed partial class Reader
     /// </summary>
     private void FindSeriesOfSteps()
     {
+        FindWhichIsFirst();
         MakeOneOfEachMany();
         for (var i = 0; i < _lexemes.Count; i++)
         {
+            // "Walk back three steps".
+            if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && _lexemes[i + 2].Is("number") && _lexemes[i + 3] is { Kind: "footwork", Plain: "steps" } steps && Alone(i + 3))
+            {
+                BecomesSmall(i);
+                BecomesSmall(i + 1);
+                _lexemes[i + 3] = steps with { Value = "step-back", Plain = "steps back", Term = TermOf("step-back") };
+            }
             if (_lexemes[i] is not { Kind: "footwork", Value: "step" }) continue;
             var end = EndOfSentence(i);
             var at = _lexemes.FindIndex(i + 1, end - i, l => l.Is("technique") || l is { Kind: "footwork" or "turnSide" });
+            // "Step forward three times, left, right, left": three steps.
+            if (at < 0 && _lexemes.FindIndex(i + 1, end - i, l => l.Is("times") && int.TryParse(l.Value, out _)) is > 0 and var told && told <= EndOfClause(i) && _lexemes.GetRange(told, end - told + 1).Count(l => l.Is("side")) == _lexemes[told].Number)
+            {
+                var many = _lexemes[told] with { Kind = "number" };
+                _lexemes[i] = _lexemes[i] with { Plain = "steps forward" };
+                for (var k = i + 1; k < told; k++) BecomesSmall(k);
+                _lexemes.RemoveAt(told);
+                _lexemes.Insert(i++, many);
+                continue;
+            }
             if (at < 0 || !_lexemes[at].IsHandTechnique) continue;
             if (FeetListed(i, at) is { Count: > 1 } feet) EachWithOne(i, at, feet);
             else if (TimesTold(i, at) is var times and > 0)
             {
                 var often = _lexemes[times];
+                for (var k = times; k < at; k++)
+                    if (_lexemes[k].IsStop) BecomesSmall(k); // "three times, with a punch each time"
                 _lexemes.RemoveAt(times);
                 _lexemes.Insert(at - 1, often with { Kind = "number" });
                 if (!IsPlural(_lexemes[at])) _lexemes[at] = _lexemes[at] with { Plain = _lexemes[at].Plain + "s" };
             }
+        }
+    }
+
+    /// <summary>"Three steps back, starting with the left foot", "two punches, left first": told like "…, left, right, left".</summary>
+    private void FindWhichIsFirst()
+    {
+        for (var i = 1; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("side") || _lexemes[i - 1].IsStop && i < 2) continue;
+            var (first, last) = (i, i);
+            if (last + 1 < _lexemes.Count && _lexemes[last + 1].Kind is "footNoun" or "handNoun") last++;
+            if (last + 1 < _lexemes.Count && _lexemes[last + 1] is { Plain: "first" } && _lexemes[first - 1].IsStop) last++;
+            else
+            {
+                while (first > 0 && _lexemes[first - 1].Kind is "filler" && _lexemes[first - 1].Plain is "the" or "your" or "my" or "with") first--;
+                if (first < 1 || _lexemes[first - 1].Plain is not ("starting with" or "beginning with" or "starting" or "beginning" or "leading with" or "start with" or "begin with")) continue;
+                first--;
+            }
+            var end = last + 1 < _lexemes.Count ? last + 1 : last;
+            if (!Alone(last) && !(_lexemes[end].Plain is "and" or "with")) continue;
+            var sentence = Backward(first).TakeWhile(l => !l.EndsSentence).ToList();
+            var many = sentence.FindIndex(l => l.Is("number") && l.Number is > 1 and < 10 || l.Is("times") && int.TryParse(l.Value, out _));
+            if (many < 0) continue;
+            var counted = sentence[many].Is("times") || many > 0 && sentence.Take(many).Any(l => l.Is("technique") && IsPlural(l) || l.Is("footwork") && l.Plain.StartsWith("steps", StringComparison.Ordinal));
+            if (!counted || sentence.Take(many).Any(l => l.Is("side"))) continue;
+            var (named, at) = (_lexemes[i], _lexemes[i].Start + _lexemes[i].Length);
+            for (var k = first; k <= last; k++) BecomesSmall(k);
+            _lexemes.RemoveAt(i);
+            // What is done with each step is told before their sides.
+            var ends = EndOfSentence(first);
+            var to = _lexemes.GetRange(last, ends - last + 1).Any(l => l.IsHandTechnique) ? ends + 1 : first;
+            if (to > first && !_lexemes[ends].IsStop) _lexemes.Insert(to++, new Lexeme("stop", ",", at, 0, ""));
+            _lexemes.Insert(to, named);
+            for (var k = 1; k < sentence[many].Number; k++)
+                _lexemes.Insert(to + k, new Lexeme("side", (k % 2 == 1 ? named.Side.Other : named.Side).Word, at, 0, ""));
+            i += sentence[many].Number;
         }
     }
 
@@ -173,9 +231,36 @@ public sealed partial class Reader
     private List<int> HandsAlone(int technique, int end) =>
         [.. Enumerable.Range(technique + 1, end - technique - 1).Where(k => _lexemes[k].Is("handNoun") && Alone(k) && _lexemes[k - 1].Is("side") && Previous(k - 1) is null or { Kind: "then" })];
 
+    /// <summary>"Three front kicks, right, left, right", "three front kicks": so many, one after the other.</summary>
+    private void TellKicksOneByOne(int i)
+    {
+        if (!_lexemes[i].IsKick || _lexemes[i - 1] is not { Kind: "number" } many || many.Number is < 2 or > 5 || IsCountMark(i - 1) || !IsPlural(_lexemes[i])) return;
+        var sides = new List<Lexeme>();
+        var last = i;
+        for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("side") || _lexemes[k].IsStop && !_lexemes[k].EndsSentence || _lexemes[k].Is("then") || _lexemes[k].Plain == "and"); k++)
+            if (_lexemes[k].Is("side"))
+            {
+                sides.Add(_lexemes[k]);
+                last = k;
+            }
+        if (sides.Count > 0 && sides.Count != many.Number || RestOfSentence(i).Any(l => l.Plain is "each" or "each time") || _lexemes.GetRange(last + 1, EndOfClause(last) - last).Any(l => !l.Is("filler"))) return;
+        var (kick, end) = (_lexemes[i], _lexemes[last].Start + _lexemes[last].Length);
+        var told = _lexemes.GetRange(i + 1, last - i).Where(l => !l.Is("side")).Select(l => l with { Kind = "filler", Value = "filler" }).ToList();
+        for (var k = 0; k < many.Number; k++)
+        {
+            if (k > 0) told.Add(new Lexeme("stop", ".", end, 0, ""));
+            if (sides.Count > 0) told.Add(sides[k]);
+            told.Add(k == 0 ? kick : kick with { Start = end, Length = 0 });
+        }
+        BecomesSmall(i - 1);
+        _lexemes.RemoveRange(i, last - i + 1);
+        _lexemes.InsertRange(i, told);
+    }
+
     /// <summary>"Two front kicks, right and left, each landing in front with a reverse punch": one after the other, each with what is said of each.</summary>
     private void FindKicksInARow()
     {
+        for (var i = 1; i < _lexemes.Count; i++) TellKicksOneByOne(i);
         for (var i = 1; i + 4 < _lexemes.Count; i++)
         {
             if (!_lexemes[i].IsKick || !_lexemes[i - 1].Is("number") || !IsPlural(_lexemes[i]) || EndOfSentence(i) is var end && !_lexemes.GetRange(i, end - i + 1).Any(l => l.Plain is "each" or "each time")) continue;
@@ -210,7 +295,7 @@ public sealed partial class Reader
     /// <summary>Where "three times" stands between a step and what is done with it.</summary>
     private int TimesTold(int step, int technique) =>
         _lexemes.FindIndex(step + 1, technique - step - 1, l => l.Is("times") && l.Value is "2" or "3" or "4" or "5") is var times and > 0
-        && _lexemes.GetRange(step + 1, technique - step - 1).All(l => l.Kind is "filler" or "place" or "way" or "times" or "level" or "clock")
+        && _lexemes.GetRange(step + 1, technique - step - 1) is var between && between.All(l => l.Kind is "filler" or "place" or "way" or "times" or "level" or "clock" || l.Is("stop", ",") && EndOfClause(technique) is var ends && _lexemes.GetRange(technique, ends - technique + 1).Any(w => w.Plain is "each" or "each time" or "every"))
             ? times : -1;
 
     /// <summary>The feet listed between a step and what is done with each of them; none where "each" is not said.</summary>
@@ -253,11 +338,11 @@ public sealed partial class Reader
             for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and" || IsNth(k) && _lexemes[k].Number == last + 1); k++)
                 if (IsNth(k)) (last, end) = (_lexemes[k].Number, k);
             var are = end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "are" };
-            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !are && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun"))) continue;
+            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !are && !(end + 1 < _lexemes.Count && (_lexemes[end + 1].Is("countNoun") || _lexemes[end + 1].Is("stop", ":")))) continue;
             for (var k = i; k <= end; k++)
                 if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
             if (end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
-            _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
+            if (!_lexemes[end + 1].Is("stop", ":")) _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
         }
 
         // "On the second count a left punch, and on the third a right punch.": a count of its own.

@@ -312,7 +312,10 @@ public sealed partial class Reader
         _fields.Add(new ReadField(_draft.Id, field, lexeme.Start, lexeme.Length, assumption, instead));
     }
 
-    private void Unread(Lexeme lexeme) => _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
+    private void Unread(Lexeme lexeme)
+    {
+        if (lexeme.Length > 0) _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
+    }
 
     private string Slice(Lexeme lexeme) => _text.Substring(lexeme.Start, lexeme.Length);
 }
