@@ -276,7 +276,7 @@ public sealed partial class Reader
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");
         var behind = _lexemes[i].Plain.Contains("behind");
         if (end > i && (_draft is { Footwork: "step" or "cross-front", IsDone: false } || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && (behind || _lexemes[i].Plain.Contains("front of"))) _draft.Footwork = behind ? "cross-behind" : "cross-front";
-        else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { IsTurning: true, Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && Next(end) is null || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
+        else if ((_draft is { Footwork: "step" or "slide" or "lift-foot" or "step-back", Way: null or Way.Back, IsDone: false } || _draft is { Footwork: "shift", Foot: not null, Stance: null, IsDone: false, SentenceEnded: false } || _draft is { IsTurning: true, Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && Next(end) is null || _draft is { Footwork: null, Foot: not null, Way: null, IsDone: false, SentenceEnded: false }) && !_lexemes[i].Plain.Contains("front of") && !_lexemes[i].Plain.Contains("behind")) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return end;
     }
 

@@ -81,6 +81,9 @@ public sealed partial class Reader
         else if (kind == "return") (_draft.Footwork, _draft.Way) = (kind, null);
         else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null } || kind is "shift" or "drop" && (lexeme.IsGerund || StanceComes(i) && i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { Footwork: "step" or "step-back" or "slide", SentenceEnded: false }) { } // "the left foot travels out and we sit in a back stance", "step forward, sinking into front stance": it steps
         else if (kind is "step" && _draft is { Footwork: "shift", Foot: null, IsDone: false } && _foot is not null) _draft.Footwork = kind; // "shift forward, right foot steps up"
+        // "Shift onto the left leg, bring the right foot in": that one moves.
+        else if (kind is "step" or "pull-together" && _draft is { Footwork: "shift", Foot: { } stands, Stance: null, IsDone: false, SentenceEnded: false } && IndexAfter(i) is > 0 and var moving && _lexemes[moving].Is("side") && _lexemes[moving].Side != stands && Next(moving) is { Kind: "footNoun" }) (_draft.Footwork, _draft.Foot, _draft.Way) = (kind, null, null);
+        else if (kind is "pull-together" && _draft is { Footwork: "shift", Foot: null, Stance: null, IsDone: false, SentenceEnded: false } && (_foot is not null || RestOfSentence(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footNoun")))) (_draft.Footwork, _draft.Way) = (kind, null); // "shift forward, the right foot comes up beside the left"
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         // "Jump up and spin once around to the left, land in horse": in the air.
         if (kind is "spin" && _draft is { Footwork: "jump", HasTurn: false, IsDone: false, SentenceEnded: false } && RestOfSentence(i).All(l => l.Kind is not ("degrees" or "amount"))) _draft.TurnAmount = 360;
@@ -294,7 +297,7 @@ public sealed partial class Reader
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         // "The left foot moves first. You move it to the left, …": told out.
         if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;
-        if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && kind is not "shift";
+        if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && (kind is not "shift" || _draft.Footwork == "shift");
         if (kind is "stay") return false;
         // "Step back right, step back left".
         if (_draft.Footwork == kind && kind is "step" or "step-back" && _draft.Foot is { } before && _lexemes.IndexOf(footwork) is var here && here > 0 && _lexemes[here - 1].IsStop && Next(here) is { Kind: "side" } then && then.Value != before.Word && Next(IndexAfter(here)) is null or { Kind: "footNoun" }) return true;

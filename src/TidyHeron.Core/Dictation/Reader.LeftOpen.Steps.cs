@@ -36,18 +36,19 @@ public sealed partial class Reader
     /// </summary>
     private void StepsForTheHand(int i, Term term, Hand hand)
     {
+        if (RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "stay" })) return; // "right lunge punch on the spot"
         if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
         lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
         // "Step up with the right and punch. Left and punch.": that foot, and then the punch.
         lunges |= term.Id.Value == "punch" && i > 1 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].Is("side") && StartsSentence(i - 2) && _said.Append(_draft.ToMove(default, null, false)).LastOrDefault(m => m.Hands.Count > 0) is { Footwork.Kind.Value: "step", Hands: [{ } stepped] } && stepped.Technique == term.Id;
-        var blocks = lead is not null && _draft.Counting == Counting.Own && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
-            || (_explicitCounts || OneOfThree(i) || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
+        var blocks = lead is not null && (_draft.Counting == Counting.Own || OneOfThreeInASentence(i)) && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
+            || (_explicitCounts || OneOfThree(i) || OneOfThreeInASentence(i) || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         // "Right lunge punch, left lunge punch": one step each, so one count each.
-        if (lunges && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
+        if ((lunges || OneOfThreeInASentence(i)) && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));
@@ -70,6 +71,16 @@ public sealed partial class Reader
     private bool EndsALineOfSteps(int i) =>
         _explicitCounts && _draft.IsNumbered && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && !l.Is("number")).Any(l => l.Is("shout"))
         && _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }, { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands.Count: 1 }];
+
+    /// <summary>"Right rising block, left rising block, right rising block.": a sentence of at least three that take turns, and nothing else.</summary>
+    private bool OneOfThreeInASentence(int i)
+    {
+        if (_explicitCounts || _lexemes[i].Value != "rising-block") return false;
+        var first = i;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var told = _lexemes.GetRange(first, EndOfSentence(first) - first + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "then")).ToList();
+        return told.Count >= 6 && told.Count % 2 == 0 && Enumerable.Range(0, told.Count / 2).All(k => told[2 * k].Is("side") && told[2 * k + 1].Value == _lexemes[i].Value && (k == 0 || told[2 * k].Value != told[2 * k - 2].Value));
+    }
 
     /// <summary>"15: right punch. 16: left punch. 17: right punch.": whether a punch is one of at least three that take turns, each alone on a number.</summary>
     private bool OneOfThree(int i)

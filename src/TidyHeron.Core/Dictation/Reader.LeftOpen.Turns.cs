@@ -16,9 +16,10 @@ public sealed partial class Reader
         if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Footwork: "step" } && (draft.Counting == Counting.Then || before.Hands.Count == 0) && stepping == seen && StanceSet.IsStanding(now.Stance))
             (draft.LooksFirst, draft.EyesTo) = (true, seen);
         // "Look behind you. Turn clockwise, right leg moves across": round to where the eyes are.
-        if (!_ways.Stances.Of(now.Stance).IsStraddle && draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, Footwork: "turn" or "pivot" or "step", TurnSide: not null, TurnAmount: null, Facing: null })
+        if (!_ways.Stances.Of(now.Stance).IsStraddle && draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, Footwork: "turn" or "pivot" or "step" or "spin", TurnSide: not null, TurnAmount: null, Facing: null })
         {
             draft.TurnAmount = 180;
+            if (draft.Footwork == "spin") draft.Footwork = "turn"; // "look over your left shoulder, spin round to the left"
             return;
         }
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" or "drop" } || draft.EyesTo is not { } side) return;

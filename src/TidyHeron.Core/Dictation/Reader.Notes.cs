@@ -15,6 +15,8 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
             || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
         if (clause.FirstOrDefault() is { Kind: "footwork" } && clause.Any(l => l.Kind is "degrees" or "amount")) return true; // "…, so you turn a full turn to the left"
+        // "As if holding a ball, …, left foot comes in to the right foot".
+        if (clause is [{ Kind: "side" }, { Kind: "footNoun" }, ..] && _lexemes.IndexOf(clause[1], i) is var foot && foot + 1 < _lexemes.Count && (_lexemes[foot + 1] is { Kind: "footwork", Value: not "stay" } || _lexemes[foot + 1].Plain is "comes" or "goes" or "moves")) return true;
         // "…, block up on the left".
         if (clause is [{ IsHandTechnique: true }, ..] && clause.Count <= 4 && clause.Any(l => l.Is("side"))) return true;
         return clause.FirstOrDefault() is { Kind: "side" or "then" or "footwork" or "relFoot" } or { IsKick: true } && clause.Any(l => l.Kind is "side" or "stance" or "footwork") && clause.Any(l => l.Kind is "technique" or "stance");

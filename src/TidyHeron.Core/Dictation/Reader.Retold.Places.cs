@@ -55,8 +55,8 @@ public sealed partial class Reader
             _lexemes[i] = slanting with { Value = "forward", Plain = "forward", Length = "forward".Length };
             _lexemes.InsertRange(i + 1, [StopAfter(i, ","), new Lexeme("side", handed, slanting.Start + slanting.Length - handed.Length, handed.Length, handed)]);
         }
-        // "Turn to shomen": the front, no strike.
-        if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
+        // "Turn to shomen", "hidari ashi shomen": the front, no strike.
+        if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "footNoun" } or { Kind: "facing" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.

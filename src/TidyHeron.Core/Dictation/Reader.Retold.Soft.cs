@@ -32,6 +32,14 @@ public sealed partial class Reader
         }
         // "… and lower them": what went up comes down again.
         if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
+        // "Left foot empty": the stance, on the other one.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side"))
+        {
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "cat-stance");
+        }
+        // "Shift forward, bring the right foot in, and …": beside the other.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "bringing" } && i + 3 < _lexemes.Count && EndOfClause(i) is var inwards && _lexemes[inwards].Plain == "in" && _lexemes[inwards - 1].Is("footNoun")) BecomesTerm(i, "footwork", "pull-together");
         // "Gather the left foot in to the right": it comes beside the other.
         if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
         // "Hold the ball, right hand on top": of the two.
