@@ -102,7 +102,8 @@ public sealed partial class Reader
         }
         // "Kosa shite mawatte": crossed over, one turns about.
         // "Migi ashi wo hiite mawatte": so does the foot that was drawn back.
-        if (lexeme.Plain is "mawatte" && _draft is { Footwork: "cross-front" or "cross-behind" or "step-back", HasTurn: false, IsDone: false, SentenceEnded: false } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
+        // "Migi ashi o ushiro ni mawashite": and the one that is brought round behind.
+        if (lexeme.Plain is "mawatte" or "mawashite" && (_draft is { Footwork: "cross-front" or "cross-behind" or "step-back" } || Previous(i) is { Kind: "way", Value: "back" } && _draft.Foot is not null) && _draft is { HasTurn: false, IsDone: false, SentenceEnded: false } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
         _draft.CrossedBefore |= Turning.Contains(kind) && _draft is { Footwork: "cross-front", Foot: not null, IsDone: false };
         _draft.IsMawatte |= lexeme.Plain is "mawatte";
         // "Spin around to the left, left bow": as one turns around.
