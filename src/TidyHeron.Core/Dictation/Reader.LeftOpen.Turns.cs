@@ -113,6 +113,15 @@ public sealed partial class Reader
             Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance.Kind, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
     }
 
+    /// <summary>"Left foot to the left, low block" where no stance is named: as forms begin, one turns to where one goes. Told, and the other way offered.</summary>
+    private void TurnsWithTheSideStep(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "step", Foot: { } foot, Way: Way.Left or Way.Right, Stance: null, Kick: null, HasTurn: false, Facing: null, Lead: null, Hands: [var action] } || draft.Way != foot.Way || !StanceSet.IsStanding(now.Stance) || now.Heading != Heading.Front
+            || _lexemes.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) || action.Hand is { } hand && hand != foot.Hand || _ways.Vocabulary.Find(action.Technique) is not { Family: "receiving", Limb: "hand" }) return;
+        draft.Facing = now.Heading + Turn.To(foot, 90);
+        Assume(draft, "way", $"Read as turning to the {foot.Word}, as forms begin.", $"to the {foot.Word}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
+    }
+
     /// <summary>"Step left into left bow stance" out of a stance in which one only stands: to the left, as forms begin; on a side line one goes on along it. Common practice.</summary>
     private void OpensToTheSide(Draft draft, Posture now)
     {

@@ -170,6 +170,7 @@ public sealed partial class Reader
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
+        TurnsWithTheSideStep(draft, posture);
         GoesBackWithoutTurning(draft, posture);
         ComesBackToTheFront(draft, posture);
         ComesBackToTheStance(draft, posture);

@@ -114,6 +114,8 @@ public sealed partial class Reader
             if (StartsSentence(i)) BecomesTerm(i, "footwork", "land");
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
+        // "Right foot stays, left foot steps behind".
+        if (_lexemes[i] is { Plain: "stays" or "stays there" or "stays put" or "stays where it is", Kind: "filler" or "footwork" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && StartsClause(i - 2) && Next(i + 1) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };

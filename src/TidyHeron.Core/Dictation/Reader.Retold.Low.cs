@@ -13,6 +13,12 @@ public sealed partial class Reader
             _lexemes[i - 1] = _lexemes[i - 1] with { Value = _lexemes[i - 1].Side.Other.Word };
             BecomesTerm(i, "stance", "kneeling-stance");
         }
+        // "Up on the right leg, left knee high": on that one alone, too.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i > 6 && _lexemes[i - 2].IsStop && _lexemes[i - 3].Is("footNoun") && _lexemes[i - 4].Is("side") && _lexemes[i - 4].Value != _lexemes[i - 1].Value && Backward(i - 4).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is var upright && upright.Contains("up") && upright.Contains("on"))
+        {
+            BecomesTerm(i - 3, "stance", "crane-stance");
+            AsNote(i - 1, EndOfClause(i));
+        }
         // "Come up, stand on the left leg, and …": on that one alone.
         if (_lexemes[i] is { Kind: "support", Plain: "stand on the" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Alone(i + 2) && !Backward(i).TakeWhile(l => !l.EndsSentence).Concat(RestOfSentence(i)).Any(l => l.Kind is "stance" || l.IsKick || l is { Kind: "technique", Plain: "knee" }))
         {

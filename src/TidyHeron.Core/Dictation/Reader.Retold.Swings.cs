@@ -5,6 +5,9 @@ public sealed partial class Reader
 {
     private void RetellFeetThatComeRound(int i)
     {
+        // "Turn 270 degrees, pulling the left foot around behind": it swings, as if it were brought.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull" } && _lexemes.FindIndex(i, Math.Min(5, _lexemes.Count - i), l => l.Is("footNoun")) is > 0 and var dragged && dragged + 1 < _lexemes.Count && _lexemes[dragged + 1].Plain is "around" or "round" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
+            BecomesTerm(i, "footwork", "step");
         // "Front kick, and as the foot comes down, you drop into front stance": it has come down.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot") && Next(i) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).FirstOrDefault(l => l.Is("stance")) is { Term: { } fell } && !IsLow(fell.Id) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "technique" or "stance") is { IsKick: true }) BecomesSmall(i);
         // "…, so you end up left foot forward": how one stands by then.

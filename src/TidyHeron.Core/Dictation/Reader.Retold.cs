@@ -111,6 +111,8 @@ public sealed partial class Reader
         }
         // "The advanced kata": which one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
+        // "Turn round once more, this time to the right": not what was done just now.
+        if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } && OnlySmallWordsAndACallBefore(i - 1)) BecomesSmall(i);
         // "Come back to horse once more and punch": not what was done just now.
         if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("stance") && ClauseOf(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
         // "You have just done the two strikes and you are facing the back in a left front stance": where these words begin.

@@ -114,6 +114,12 @@ public sealed partial class Reader
     {
         for (var i = 0; i + 2 < _lexemes.Count; i++)
         {
+            // "Same to the right, so right foot forward, right rising block": within the sentence.
+            if (_lexemes[i].Is("again") && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) is var said && said + 3 < _lexemes.Count && _lexemes[said + 1].Is("stop", ",") && _lexemes[said + 2].Plain == "so" && ClauseOf(i).All(l => l.Kind is "filler" or "again" or "side" or "otherSide" or "number" or "ordinal" or "countNoun") && RestOfSentence(said + 1).ToList() is var next && next.Any(l => l.Is("footNoun")) && next.Any(l => l.IsHandTechnique))
+            {
+                AsNote(i, said);
+                continue;
+            }
             if (!_lexemes[i].Is("again") || !OnlySmallWordsAndACallBefore(i) || ClauseOf(i).Any(l => l.Kind is not ("filler" or "again" or "side" or "otherSide" or "then" or "timesNoun"))) continue;
             var end = EndOfSentence(i);
             if (end != EndOfClause(i) || end + 2 >= _lexemes.Count || !_lexemes.Skip(end + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "so" or "so the" or "so your" or "so now" or "okay so") || !ClauseOf(i).Any(l => l.Kind is "side" or "otherSide")) continue;
