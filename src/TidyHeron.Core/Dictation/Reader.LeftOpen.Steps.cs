@@ -17,8 +17,18 @@ public sealed partial class Reader
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead || !_ways.Stances.Of(now.Stance).IsStraddle) return;
+        if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
+        // "… weight over to the right, bow stance" out of the left one: to the other end of its line.
+        if (!_ways.Stances.Of(now.Stance).IsStraddle && !(now.Stance == stance && now.Lead?.Other.Way == draft.Way)) return;
         (draft.Lead, draft.Way) = (draft.Way == Way.Left ? Side.Left : Side.Right, null);
+    }
+
+    /// <summary>"The left foot crosses in front, then step out with the right foot, punch": in the stance in which one stood before the legs crossed.</summary>
+    private void StepsOutOfTheCross(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "step" or "step-back", Foot: not null, Stance: null, Kick: null } || now.Stance.Value != "cross-stance" || BeforeTheLegsCrossed() is var stood && _ways.Stances.Of(stood).Feet != FeetKind.Lead) return;
+        draft.Stance = stood;
+        Assume(draft, "footwork", $"Read as uncrossing into {_ways.Vocabulary.Name(stood, _ways.Tradition)}, as before.", "");
     }
 
     /// <summary>"Front kick, lunge punch": the kicking foot lands in front.</summary>

@@ -40,6 +40,19 @@ public sealed partial class Reader
         }
         // "Shift forward, bring the right foot in, and …": beside the other.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "bringing" } && i + 3 < _lexemes.Count && EndOfClause(i) is var inwards && _lexemes[inwards].Plain == "in" && _lexemes[inwards - 1].Is("footNoun")) BecomesTerm(i, "footwork", "pull-together");
+        // "The right foot comes in to the left": beside it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "comes" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 4 < _lexemes.Count && _lexemes[i + 1].Plain is "in" && _lexemes[i + 2].Plain is "to" && IndexAfter(i) is > 0 and var other && _lexemes[other].Is("side") && _lexemes[other].Value != _lexemes[i - 2].Value && (Alone(other) || Next(other) is { Kind: "footNoun" } && Alone(other + 1)))
+        {
+            BecomesTerm(i, "footwork", "pull-together");
+            for (var k = other; k <= EndOfClause(other); k++) BecomesSmall(k);
+        }
+        // "Weight over to the left, bow stance".
+        if (_lexemes[i] is { Kind: "filler", Plain: "weight" } && StartsClause(i) && i + 2 < _lexemes.Count && _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.Is("side")) is > 0 and var leans && Alone(leans) && _lexemes.GetRange(i + 1, leans - i - 1) is var over && over.Any(l => l.Plain is "to" or "over to") && over.All(l => l.Plain is "to" or "over to" or "the" or "moves" or "comes" or "goes" or "over"))
+        {
+            BecomesTerm(i, "footwork", "shift");
+            for (var k = i + 1; k < leans; k++)
+                if (_lexemes[k].Is("beside")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Plain = "to" };
+        }
         // "Gather the left foot in to the right": it comes beside the other.
         if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
         // "Hold the ball, right hand on top": of the two.

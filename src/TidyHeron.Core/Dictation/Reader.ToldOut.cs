@@ -74,6 +74,13 @@ public sealed partial class Reader
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
     private void RetellHowOften(int i)
     {
+        // "Double punch, left and then right": two of them.
+        if (_lexemes[i] is { Kind: "technique", Value: "double-punch", Plain: "double punch" or "two punches" } twice && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && !_lexemes[i + 1].EndsSentence && _lexemes[i + 2].Is("side")
+            && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence && (l.Is("side") || l.Is("then") || l.IsStop || l.Plain == "and")).Count(l => l.Is("side")) == 2)
+        {
+            _lexemes[i] = twice with { Value = "punch", Plain = "punches", Term = TermOf("punch") };
+            _lexemes.Insert(i++, new Lexeme("number", "2", twice.Start, 0, "2"));
+        }
         // "Rising block, three of them": as many.
         if (_lexemes[i] is { Kind: "number" } many && i > 1 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of" && Alone(i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" ? i + 2 : i + 1))
         {
