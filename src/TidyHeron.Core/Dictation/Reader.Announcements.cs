@@ -28,6 +28,14 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"The first move is a step to the left. Feet apart to begin, … One. Left foot …": told before it is called, so it is no move.</summary>
+    private void FindTheFirstAnnounced()
+    {
+        var end = EndOfSentence(0);
+        if (_before.Count > 0 || _lexemes.Count == 0 || !_lexemes.Take(end).Any(l => l.Is("ordinal", "1")) || !_lexemes.Take(end).Any(l => l.Plain == "is") || _lexemes.Take(end + 1).Any(l => l.Is("stance") || l.IsHandTechnique)) return;
+        if (Enumerable.Range(end + 1, _lexemes.Count - end - 1).FirstOrDefault(k => _lexemes[k].Is("number", "1") && StartsSentence(k) && Alone(k), -1) > 0) AsNote(0, end);
+    }
+
     /// <summary>"Right, left and right punches stepping forward.": as many as there are sides, which go behind what they are sides of.</summary>
     private void FindSeriesBySides()
     {

@@ -17,6 +17,8 @@ public sealed partial class Reader
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {
+        // "Shift left, bow stance": where the weight goes, no foot.
+        if (draft is { Footwork: "shift", FootFromSide: true, Foot: { } to, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: not null } && _ways.Stances.Of(now.Stance).IsStraddle) (draft.Way, draft.Foot) = (to.Way, null);
         if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "… weight over to the right, bow stance" out of the left one: to the other end of its line.
         if (!_ways.Stances.Of(now.Stance).IsStraddle && !(now.Stance == stance && now.Lead?.Other.Way == draft.Way)) return;

@@ -9,6 +9,8 @@ public sealed partial class Reader
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
+        // "Look over the right shoulder, turn 180": over that one.
+        if (draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, TurnAmount: 180, TurnSide: null, Facing: null, Foot: null } && _shoulder is { } over) draft.TurnSide = over;
         // "Left foot back to the right, look right, step out with the right foot".
         if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
             (draft.LooksFirst, draft.EyesTo) = (true, looked);

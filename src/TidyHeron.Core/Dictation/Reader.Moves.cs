@@ -100,6 +100,7 @@ public sealed partial class Reader
         var posture = Now();
         // "Turn to face the front, left foot leads": in the stance one stands in.
         if (draft is { Stance: null, LeadIsPlain: true, Lead: not null } && _ways.Stances.Of(posture.Stance).Feet == FeetKind.Lead) draft.Stance = posture.Stance.Value == "cross-stance" ? BeforeTheLegsCrossed() : posture.Stance;
+        if (draft is { IsWhereWeAre: true, Stance: null, Lead: not null }) draft.Stance = new TermId("short-front-stance"); // the shortest there is
         var plain = IsSaidInOurWords(draft, posture);
         if (!plain) TakeForGranted(draft, posture);
         var shape = _ways.Stances.Of(draft.Stance ?? posture.Stance);

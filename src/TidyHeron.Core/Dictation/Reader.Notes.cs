@@ -15,6 +15,8 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")
             || clause is [{ Kind: "number" }, { Kind: "technique" }]) return true;
         if (clause.FirstOrDefault() is { Kind: "footwork" } && clause.Any(l => l.Kind is "degrees" or "amount")) return true; // "…, so you turn a full turn to the left"
+        // "It's a big one, and it goes into back stance".
+        if (clause is [{ Kind: "stance" }] && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "goes" or "go") && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "into" or "to")) return true;
         // "As if holding a ball, …, left foot comes in to the right foot".
         if (clause is [{ Kind: "side" }, { Kind: "footNoun" }, ..] && _lexemes.IndexOf(clause[1], i) is var foot && foot + 1 < _lexemes.Count && (_lexemes[foot + 1] is { Kind: "footwork", Value: not "stay" } || _lexemes[foot + 1].Plain is "comes" or "goes" or "moves")) return true;
         // "…, block up on the left".

@@ -49,6 +49,7 @@ public sealed partial class Reader
         FindSeriesBySides();
         FindDeclaredCounts();
         FindAnnouncements();
+        FindTheFirstAnnounced();
         FindWhatComesNext();
         FindDirectionsAhead();
         FindRepeatsToldOut();

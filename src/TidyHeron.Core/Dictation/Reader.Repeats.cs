@@ -47,11 +47,11 @@ public sealed partial class Reader
         }
         // "Step right again, horse stance, same.": what the hands did, over this foot.
         var steps = _draft is { Stance: not null } or { Footwork: "step", Way: null, HasTurn: false, Facing: null } or { Footwork: "step" or null, Foot: not null, Way: null or Way.Forward, HasTurn: false, Facing: null };
-        if (clause.Find(l => !l.Is("filler")) is { Kind: "again", Plain: "same" or "the same" or "same again" or "the same again" or "same thing" or "the same thing" or "same thing again" or "do the same" } && clause.All(l => l.Kind is "again" or "filler" or "side") && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && LastHands() is { Count: > 0 } before)
+        if (clause.Find(l => !l.Is("filler")) is { Kind: "again", Plain: "same" or "the same" or "same again" or "the same again" or "same thing" or "the same thing" or "same thing again" or "do the same" or "onaji" } && clause.All(l => l.Kind is "again" or "filler" or "side") && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && LastHands() is { Count: > 0 } before)
         {
             if (_draft.Stance is null) (_draft.Foot, _side, _foot) = (_draft.Foot ?? _foot ?? _side, null, null);
             var exchanged = _draft.Stance is null ? _draft.Foot is null || _draft.Foot != Now().Lead
-                : _draft.Foot is { } stepped && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == stepped.Other;
+                : _draft.Foot is null && _draft.Lead is { } leads && Now().Lead == leads.Other || _draft.Foot is { } stepped && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == stepped.Other;
             _draft.Hands.AddRange(before.Where(h => h.Technique.Value != "keep-hands").Select(h => exchanged ? h with { Hand = h.Hand?.Other } : h));
             var order = clause.First(l => l.Is("again"));
             foreach (var word in clause.Where(l => !ReferenceEquals(l, order))) Note(word, "command");

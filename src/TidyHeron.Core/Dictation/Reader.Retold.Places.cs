@@ -55,6 +55,8 @@ public sealed partial class Reader
             _lexemes[i] = slanting with { Value = "forward", Plain = "forward", Length = "forward".Length };
             _lexemes.InsertRange(i + 1, [StopAfter(i, ","), new Lexeme("side", handed, slanting.Start + slanting.Length - handed.Length, handed.Length, handed)]);
         }
+        // "Left foot moves to the front, so back to twelve": there again, not backwards.
+        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && i > 1 && _lexemes[i - 1].Plain is "so" or "so its" or "now" && _lexemes[i - 2].IsStop && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && (_lexemes[i + 2].Kind is "clock" or "place" || _lexemes[i + 2].Plain == "the" && i + 3 < _lexemes.Count && _lexemes[i + 3].Kind is "clock" or "place")) BecomesSmall(i);
         // "Turn to shomen", "hidari ashi shomen": the front, no strike.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "footNoun" } or { Kind: "facing" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.

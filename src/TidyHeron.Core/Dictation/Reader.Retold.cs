@@ -18,6 +18,7 @@ public sealed partial class Reader
         {
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
             RetellAsides(i);
+            RetellHowOneStands(i);
             RetellWhatIsToldOut(i);
             RetellAnother(i);
             RetellHowOften(i);

@@ -156,6 +156,7 @@ public sealed partial class Reader
                     _draft.BeginsSentence |= _draft.IsEmpty && _said.Count > 0; // "Same on the other side. Pull the foot back to ready."
                     _then = _together = false;
                     Settle();
+                    if (_draft is { IsWhereWeAre: true, HasBody: true }) Begin(Counting.Own);
                     // "Don't move your feet yet. Now the right foot goes …": until then.
                     if (_draft is { Footwork: "stay", IsDone: false, IsNumbered: false, Foot: null, Stance: null, HasTurn: false, Facing: null } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "side" or "relFoot" } && RestOfSentence(i).Any(l => l.Kind is "footNoun" or "relFoot")) _draft.Footwork = null;
                     // "Ten: hold, and breathe out.": all there is on that number.
