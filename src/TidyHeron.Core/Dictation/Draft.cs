@@ -95,6 +95,8 @@ internal sealed class Draft
 
     public bool HasHands => Hands.Count > 0;
     public bool IsDone => HasHands || Kick is not null;
+    /// <summary>"Hold the ball": the hands make ready between two moves.</summary>
+    public bool HoldsOnlyTheBall => Kick is null && HasHands && Hands.All(h => h.Technique.Value == "hold-the-ball");
     public bool HasTurn => TurnAmount is not null || TurnSide is not null;
     public bool IsTurning => Footwork is "turn" or "pivot" or "spin";
 

@@ -28,6 +28,31 @@ public sealed partial class Reader
         }
     }
 
+    private static readonly string[] Winds = ["north", "east", "south", "west"], Walls = ["front", "right", "rear", "left"];
+
+    /// <summary>"We begin facing south", "south is the front": where a form begins is its front, whatever the hall calls it; the other winds turn with it.</summary>
+    private void FindWhichWindIsTheFront()
+    {
+        if (_before.Count > 0) return;
+        var front = -1;
+        for (var first = 0; first < _lexemes.Count && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"); first = EndOfSentence(first) + 2)
+        {
+            var (end, sentence) = (EndOfSentence(first), _lexemes.GetRange(first, EndOfSentence(first) - first + 1));
+            if (sentence.Where(l => !l.Is("filler") || l.Plain == "is").ToList() is [{ Kind: "place" } named, { Plain: "is" }, { Kind: "place", Value: "front" }] && WindOf(named) is >= 0 and var told)
+            {
+                front = told;
+                AsNote(first, end);
+                break;
+            }
+            if (front < 0 && sentence.Any(l => l.Is("opening") || l.Plain is "begin" or "begins" or "start" or "starts") && sentence.FindIndex(l => l.Is("facing")) is >= 0 and var faces && sentence.Skip(faces + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "place" } there) front = WindOf(there);
+        }
+        if (front < 1) return;
+        for (var i = 0; i < _lexemes.Count; i++)
+            if (_lexemes[i].Is("place") && WindOf(_lexemes[i]) is >= 0 and var wind) _lexemes[i] = _lexemes[i] with { Value = Walls[(wind - front + 4) % 4] };
+
+        static int WindOf(Lexeme place) => Array.FindIndex(Winds, w => place.Plain.Split(' ').Contains(w));
+    }
+
     /// <summary>"The first move is a step to the left. Feet apart to begin, … One. Left foot …": told before it is called, so it is no move.</summary>
     private void FindTheFirstAnnounced()
     {

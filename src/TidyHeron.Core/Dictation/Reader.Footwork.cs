@@ -82,8 +82,8 @@ public sealed partial class Reader
         else if (kind is "shift" && _draft is { Footwork: "step", Foot: not null } || kind is "shift" or "drop" && (lexeme.IsGerund || StanceComes(i) && i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { Footwork: "step" or "step-back" or "slide", SentenceEnded: false }) { } // "the left foot travels out and we sit in a back stance", "step forward, sinking into front stance": it steps
         else if (kind is "step" && _draft is { Footwork: "shift", Foot: null, IsDone: false } && _foot is not null) _draft.Footwork = kind; // "shift forward, right foot steps up"
         // "Shift onto the left leg, bring the right foot in": that one moves.
-        else if (kind is "step" or "pull-together" && _draft is { Footwork: "shift", Foot: { } stands, Stance: null, IsDone: false, SentenceEnded: false } && IndexAfter(i) is > 0 and var moving && _lexemes[moving].Is("side") && _lexemes[moving].Side != stands && Next(moving) is { Kind: "footNoun" }) (_draft.Footwork, _draft.Foot, _draft.Way) = (kind, null, null);
-        else if (kind is "pull-together" && _draft is { Footwork: "shift", Foot: null, Stance: null, IsDone: false, SentenceEnded: false } && (_foot is not null || RestOfSentence(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footNoun")))) (_draft.Footwork, _draft.Way) = (kind, null); // "shift forward, the right foot comes up beside the left"
+        else if (kind is "step" or "pull-together" && _draft is { Footwork: "shift", Foot: { } stands, Stance: null, SentenceEnded: false } and ({ IsDone: false } or { HoldsOnlyTheBall: true }) && IndexAfter(i) is > 0 and var moving && _lexemes[moving].Is("side") && _lexemes[moving].Side != stands && Next(moving) is { Kind: "footNoun" }) (_draft.Footwork, _draft.Foot, _draft.Way) = (kind, null, null);
+        else if (kind is "pull-together" && _draft is { Footwork: "shift", Foot: null, Stance: null, SentenceEnded: false } and ({ IsDone: false } or { HoldsOnlyTheBall: true }) && (_foot is not null || RestOfSentence(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footNoun")))) (_draft.Footwork, _draft.Way) = (kind, null); // "shift forward, the right foot comes up beside the left"
         else if (_draft.Footwork is "step" && kind is not "step" and not "stay" && !Turning.Contains(kind)) _draft.Footwork = kind;
         // "Jump up and spin once around to the left, land in horse": in the air.
         if (kind is "spin" && _draft is { Footwork: "jump", HasTurn: false, IsDone: false, SentenceEnded: false } && RestOfSentence(i).All(l => l.Kind is not ("degrees" or "amount"))) _draft.TurnAmount = 360;
@@ -288,6 +288,8 @@ public sealed partial class Reader
         if (_draft is { IsDone: true, IsTurning: true, Foot: null, Stance: null, SentenceEnded: false } && kind is "step" && footwork.IsGerund) return false;
         // "Low block, stepping forward, sinking into front stance": how the step ends.
         if (_draft is { HasHands: true, Kick: null, Stance: null, SentenceEnded: false } && kind is "shift" or "drop" && _lexemes.IndexOf(footwork) is var sinks && StanceComes(sinks) && (footwork.IsGerund || sinks > 0 && _lexemes[sinks - 1].Plain == "and")) return false;
+        // "Turn to the corner, hold the ball, left foot comes in".
+        if (kind is "pull-together" && _draft is { HoldsOnlyTheBall: true, Stance: null, SentenceEnded: false }) return false;
         if (_draft.IsDone)
         {
             // "Low block while stepping back": what goes on meanwhile belongs to the same move.

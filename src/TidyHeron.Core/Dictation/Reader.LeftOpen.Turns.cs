@@ -213,7 +213,9 @@ public sealed partial class Reader
     /// </summary>
     private void TurnToTheOtherArm(Draft draft, Posture now)
     {
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift", HasHands: true, Kick: null }) return;
+        // "Bring the left foot in, turn to the right, right foot out, low block": what is done there follows in the same sentence.
+        var following = draft is { Footwork: "pull-together", HasHands: false } && _taking is { } word && _lexemes.IndexOf(word) is >= 0 and var at ? RestOfSentence(at - 1).FirstOrDefault(l => l.IsHandTechnique)?.Term?.Id : null;
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift" or "pull-together", Kick: null } || !draft.HasHands && following is null) return;
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
         if (first >= moves.Count || moves[first] is not { Hands.Count: > 0 } came) return;
@@ -222,6 +224,13 @@ public sealed partial class Reader
         var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
         var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
         if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
+        if (following is { } comes)
+        {
+            if (came.Hands.Count != 1 || came.Hands[0].Technique != comes) return;
+            draft.TurnAmount = 180;
+            Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
+            return;
+        }
         if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => (p.First.Technique == p.Second.Technique || IsSuch(p.First.Technique, p.Second.Technique)) && (p.First.Hand is null or Hand.Both || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
         // "Turn to the right, left low block" with the left foot leading, as when one came: not its mirror image.
         if (came.Hands[0].Hand is null && (draft.Lead ?? draft.Hands[0].Hand?.OnSide) == walk.Postures[first].Lead && walk.Postures[first].Lead is not null) return;

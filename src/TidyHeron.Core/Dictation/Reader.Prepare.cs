@@ -42,6 +42,7 @@ public sealed partial class Reader
         FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();
+        FindWhichWindIsTheFront();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
         _namedByRear |= _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
         FindPartsThatRepeat();

@@ -25,6 +25,13 @@ public sealed partial class Reader
             BecomesSmall(i);
             BecomesTerm(i + 2, "stance", "crane-stance");
         }
+        // "Bring up the back knee, the right one": which one, and no wall.
+        if (_lexemes[i] is { Kind: "place", Value: "rear", Plain: "the back" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "knee" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "rear" };
+            BecomesSmall(i + 1);
+            if (i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "pull-together" or "step" }) BecomesTerm(i - 1, "footwork", "lift-foot");
+        }
         // "Bring the right knee up": the foot is lifted.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" } raised && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "up" && Alone(i + 1))
         {

@@ -15,8 +15,8 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "palm-strike");
             BecomesSmall(palm);
         }
-        // "Both palms push".
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } both && (both.Value == "both" || both.Plain is "hands" or "arms" or "palms")) BecomesTerm(i, "technique", "double-palm");
+        // "Both palms push", "both hands push forward"; "both hands push" is how we say it of two hands that push.
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } both && (both.Value == "both" || both.Plain is "hands" or "arms" or "palms") && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
         // "Both arms open out to the sides".
         if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } opened && (opened.Value == "both" || opened.Plain is "arms" or "hands") && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "spread-arms");
@@ -53,6 +53,14 @@ public sealed partial class Reader
             for (var k = i + 1; k < leans; k++)
                 if (_lexemes[k].Is("beside")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Plain = "to" };
         }
+        // "Pu bu: stand, step out right, drop stance …": the name of what is then told out.
+        if (_lexemes[i] is { Kind: "stance" } label && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("stance", label.Value)) && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(i, i);
+        // "Back to horse, …": the weight goes there, the feet stay.
+        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value))) BecomesTerm(i, "footwork", "shift");
+        // "It's the right foot that comes in": beside the other.
+        if (_lexemes[i] is { Kind: "filler", Plain: "comes" } && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Alone(i + 1) && (_lexemes[i - 1].Is("footNoun") || _lexemes[i - 1].Plain == "that" && _lexemes[i - 2].Is("footNoun"))) BecomesTerm(i, "footwork", "pull-together");
+        // "Back in again, this time …": no move of its own.
+        if (_lexemes[i].Is("again") && i > 1 && Alone(i) && _lexemes[i - 1].Plain == "in" && _lexemes[i - 2].Is("way", "back") && OnlySmallWordsAndACallBefore(i - 2) && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
         // "Gather the left foot in to the right": it comes beside the other.
         if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
         // "Hold the ball, right hand on top": of the two.

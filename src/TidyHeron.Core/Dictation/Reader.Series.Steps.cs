@@ -342,7 +342,7 @@ public sealed partial class Reader
             for (var k = i; k <= end; k++)
                 if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
             if (end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
-            if (!_lexemes[end + 1].Is("stop", ":")) _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
+            if (end + 1 >= _lexemes.Count || !_lexemes[end + 1].Is("stop", ":")) _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
         }
 
         // "On the second count a left punch, and on the third a right punch.": a count of its own.
