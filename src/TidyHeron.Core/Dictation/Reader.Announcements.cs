@@ -38,7 +38,7 @@ public sealed partial class Reader
         for (var first = 0; first < _lexemes.Count && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun"); first = EndOfSentence(first) + 2)
         {
             var (end, sentence) = (EndOfSentence(first), _lexemes.GetRange(first, EndOfSentence(first) - first + 1));
-            if (sentence.Where(l => !l.Is("filler") || l.Plain == "is").ToList() is [{ Kind: "place" } named, { Plain: "is" }, { Kind: "place", Value: "front" }] && WindOf(named) is >= 0 and var told)
+            if (sentence.Where(l => !l.IsStop && (!l.Is("filler") || l.Plain == "is")).ToList() is [{ Kind: "place" } named, { Plain: "is" }, { Kind: "place", Value: "front" }] && WindOf(named) is >= 0 and var told)
             {
                 front = told;
                 AsNote(first, end);

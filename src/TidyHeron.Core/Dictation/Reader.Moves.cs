@@ -172,7 +172,7 @@ public sealed partial class Reader
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         TurnsWithTheSideStep(draft, posture);
-        StepsOutOfTheCross(draft, posture);
+        ComesOutOfTheStance(draft, posture);
         GoesBackWithoutTurning(draft, posture);
         ComesBackToTheFront(draft, posture);
         ComesBackToTheStance(draft, posture);

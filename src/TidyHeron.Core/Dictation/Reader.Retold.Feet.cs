@@ -116,6 +116,12 @@ public sealed partial class Reader
         }
         // "Right foot stays, left foot steps behind".
         if (_lexemes[i] is { Plain: "stays" or "stays there" or "stays put" or "stays where it is", Kind: "filler" or "footwork" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && StartsClause(i - 2) && Next(i + 1) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
+        // "Pull the right foot back to where it was", with no kick to come back from: it steps back.
+        if (_lexemes[i] is { Kind: "landing", Value: "samePlace" } home && home.Plain.StartsWith("back to where", StringComparison.Ordinal) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(SideIndex(i)) is { Plain: "pull" or "pulls" or "bring" or "brings" or "take" or "slide" } fetched && !_lexemes.Take(i).Reverse().TakeWhile((_, k) => k < 40).Any(l => l.IsKick))
+        {
+            BecomesTerm(_lexemes.LastIndexOf(fetched, i), "footwork", "step-back");
+            BecomesSmall(i);
+        }
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };

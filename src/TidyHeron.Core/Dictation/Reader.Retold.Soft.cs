@@ -56,7 +56,7 @@ public sealed partial class Reader
         // "Pu bu: stand, step out right, drop stance …": the name of what is then told out.
         if (_lexemes[i] is { Kind: "stance" } label && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("stance", label.Value)) && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(i, i);
         // "Back to horse, …": the weight goes there, the feet stay.
-        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value))) BecomesTerm(i, "footwork", "shift");
+        if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value)) && !_before.Any(m => m.Stance?.Kind == straddle.Id)) BecomesTerm(i, "footwork", "shift");
         // "It's the right foot that comes in": beside the other.
         if (_lexemes[i] is { Kind: "filler", Plain: "comes" } && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Alone(i + 1) && (_lexemes[i - 1].Is("footNoun") || _lexemes[i - 1].Plain == "that" && _lexemes[i - 2].Is("footNoun"))) BecomesTerm(i, "footwork", "pull-together");
         // "Back in again, this time …": no move of its own.

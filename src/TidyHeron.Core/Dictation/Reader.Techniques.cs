@@ -18,7 +18,7 @@ public sealed partial class Reader
             return;
         }
         // "Pull the left foot up to the right, both fists on the hip. Right side kick …": out of feet together.
-        if (_draft is { SentenceEnded: true, Footwork: "pull-together", IsDone: false, IsNumbered: false } && _draft.Notes.Any(n => n.Contains("fist", StringComparison.OrdinalIgnoreCase) || n.Contains("hand", StringComparison.OrdinalIgnoreCase)) && _lexemes[i].IsKick && !_explicitCounts && RestOfSentence(i).Any(l => l.Kind is "landing" || l is { Kind: "footwork", Value: "land" }) && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "side" or "filler")) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, Footwork: "pull-together", IsDone: false, IsNumbered: false } && _draft.Notes.Any(n => n.Contains("fist", StringComparison.OrdinalIgnoreCase) || n.Contains("hand", StringComparison.OrdinalIgnoreCase)) && _lexemes[i].IsKick && !_explicitCounts && RestOfSentence(i).Any(l => l.Kind is "landing" || l is { Kind: "footwork", Value: "land" }) && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.IsStop || l.Kind is "side" or "filler")) Begin(Counting.Own);
         // "Bring the right foot back to the starting point. Next you kick …": on from there.
         if (_draft is { Footwork: "return", SentenceEnded: true, IsNumbered: false } && _lexemes[i].IsKick) Begin(Counting.Own);
         if (TellsAPlaceInTheForm(i))

@@ -34,6 +34,28 @@ public class ShortPassagesTests
     [InlineData("On ichi we turn left, left back stance, shuto uke. On ni we step and do another one.", "270 left back, 270 right back")]
     [InlineData("Low block, back stance, left foot to the left.", "270 left back")]
     [InlineData("Right front stance, punch. Slide the right foot back into cat stance. Left foot steps out to the left, low block. That's a front stance.", "0 right front, 0 right cat, 270 left front")]
+    // Soft forms: weight that shifts, feet that come in, names of what is then told out.
+    [InlineData("Left bow stance, left palm pushes. Shift the weight back, bring the right foot in beside the left, and hold the ball.", "0 left bow, 0 none closed")]
+    [InlineData("Left bow stance, left palm pushes. The weight goes back to the right leg, left toes lift. Shift onto the left leg, bring the right foot in, and hold the ball.", "0 left bow, 0 left bow, 0 none closed")]
+    [InlineData("Horse stance. Weight over to the left, bow stance, right punch. Weight over to the right, bow stance, left punch. Back to horse.", "0 none horse, 270 left bow, 90 right bow, 0 none horse")]
+    [InlineData("Left bow stance, left palm pushes. White crane spreads its wings: bring the right foot half a step up, sit back, left empty stance. Brush knee: step the left foot forward, left bow stance, right palm.", "0 left bow, 0 left cat, 0 left bow")]
+    [InlineData("Resting stance. Pu bu: step out right, drop stance over the left leg.", "0 left resting, 0 right drop")]
+    [InlineData("Left cat stance. Then as the hands roll back, step forward with the right foot into a right cat stance.", "0 left cat, 0 right cat")]
+    // How many, and which is first.
+    [InlineData("Left front stance, punch. Take three steps back.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Ready. Take two steps forward, starting with the left foot, into closed stance.", "0 left short-front, 0 none closed")]
+    [InlineData("Ready. Step forward three times, punching each time, right hand first.", "0 right short-front, 0 left short-front, 0 right short-front")]
+    [InlineData("Left front stance, punch. Seventh and eighth: two slow punches, left first.", "0 left front, 0 left front, 0 left front")]
+    [InlineData("Left front stance, left low block. Right rising block, left rising block, right rising block.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    // Where one faces, and how one stands as the words begin.
+    [InlineData("You're facing twelve, right foot forward. The left foot steps through, punch.", "0 left short-front")]
+    [InlineData("We begin facing south in ready stance. Left foot to the east, left front stance, block.", "270 left front")]
+    [InlineData("Facing nine o'clock, right cat stance, block. Right back kick to three o'clock, land it in right front stance.", "270 right cat, 90 right front")]
+    [InlineData("Right side kick to the right, foot comes down in right front stance, left elbow.", "90 right front")]
+    [InlineData("Left front stance, punch. Look over your left shoulder, spin round to the left, land in left back stance, block.", "0 left front, 180 left back")]
+    [InlineData("Left front stance, punch. The left foot crosses in front of the right. Then step out with the right foot, punch.", "0 left front, 0 left cross, 0 right front")]
+    [InlineData("Left front stance, left low block. Turn round once more, this time to the right, and it's a right low block.", "0 left front, 180 right front")]
+    [InlineData("Hidari zenkutsu dachi, hidari oi zuki. Migi oi zuki. Migi ashi o ushiro ni mawashite, migi zenkutsu dachi, migi gedan barai.", "0 left front, 0 right front, 180 right front")]
     // Told after what it is of: hands, leads, turns and steps; or before it.
     [InlineData("One, left front stance, low block. Two, front stance, punch, stepping the left foot back.", "0 left front, 0 right front")]
     [InlineData("1. Left front stance, low block. 2. Punch in right front stance, turning left 90 degrees.", "0 left front, 270 right front")]

@@ -38,7 +38,6 @@ public class UnheededTests
         ["hold-the-ball-and-step"] = ["left hand"],
         ["little-set-southern"] = ["Open the horse"],
         ["my-teachers-teacher"] = ["right"],
-        ["second-section-facing-back"] = ["right foot"],
         ["what-i-do"] = ["left foot"],
     };
 
