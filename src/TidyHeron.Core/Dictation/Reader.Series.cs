@@ -94,6 +94,7 @@ public sealed partial class Reader
         var end = i;
         // "Three lunge punches walking forward right, left, right".
         var from = i + 1 < _lexemes.Count && _lexemes[i + 1] is { Value: "step", IsGerund: true } ? i + 2 : i + 1;
+        while (from < _lexemes.Count && _lexemes[from].Plain is "each" or "time" or "each time" or "every") from++; // "with a punch each time, right, left, right"
         // "Three punches, stepping right, left, right".
         if (from + 1 < _lexemes.Count && _lexemes[from].Is("stop", ",") && _lexemes[from + 1].Kind is "filler" or "footwork" && _lexemes[from + 1].Plain.StartsWith("stepping", StringComparison.Ordinal)) from += 2;
         for (var k = from; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
