@@ -10,6 +10,8 @@ public sealed partial class Reader
     /// <summary>"Feet: left foot steps left. Hands: left low block.": what the words after a label are about; together they tell one move.</summary>
     private void FindLabels()
     {
+        FindLetters();
+        FindSidesThatTurn();
         var labels = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => Labels.Contains(_lexemes[i].Plain) && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("number"))).ToList();
         if (labels.Count < Numbered) return;
         var first = _lexemes[labels[0]].Plain;
@@ -19,6 +21,26 @@ public sealed partial class Reader
             _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
             if (i > 0 && _lexemes[i].Plain != first && _lexemes[i - 1].EndsSentence) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
         }
+    }
+
+    /// <summary>"A: left jab. B: right cross. C: …": letters in their order call as numbers do.</summary>
+    private void FindLetters()
+    {
+        var called = new List<int>();
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Plain.Length == 1 && _lexemes[i].Plain[0] == 'a' + called.Count && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].EndsSentence)) called.Add(i);
+        if (called.Count < Numbered) return;
+        foreach (var (i, k) in called.Select((i, k) => (i, k))) _lexemes[i] = _lexemes[i] with { Kind = "number", Value = $"{k + 1}", Term = null };
+    }
+
+    /// <summary>"Ready. Left, high block. Step, punch. Turn right, high block.": where sides are told of turns only, the bare one with which a form begins turns too.</summary>
+    private void FindSidesThatTurn()
+    {
+        if (_before.Count > 0 || _lexemes.FindIndex(l => l.Is("side")) is not (>= 0 and var first) || !StartsSentence(first) || first + 2 >= _lexemes.Count || !_lexemes[first + 1].Is("stop", ",") || !_lexemes[first + 2].IsHandTechnique || _lexemes.Take(first).Any(l => l.Kind is "technique" or "footwork")) return;
+        var others = Enumerable.Range(first + 1, _lexemes.Count - first - 1).Where(i => _lexemes[i].Is("side")).ToList();
+        var turned = others.Count(i => ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } || l.Kind is "degrees" or "amount"));
+        if (turned < 2 || others.Any(i => i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "handNoun" or "stance" or "footNoun" or "level")) return;
+        _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
     }
 
     /// <summary>"Forward. Punch. Turn. Low block.": where words of direction stand in sentences of their own, each belongs to what is done after it.</summary>

@@ -122,6 +122,10 @@ public sealed partial class Reader
             BecomesTerm(_lexemes.LastIndexOf(fetched, i), "footwork", "step-back");
             BecomesSmall(i);
         }
+        // "Shift the front foot back to cat stance": the foot, not the weight.
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var slid && _lexemes[slid].Is("relFoot", "front") && slid + 1 < _lexemes.Count && _lexemes[slid + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
+        // "So you turn right, wait, you're facing left": no pause.
+        if (_lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",")) BecomesSmall(i);
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
