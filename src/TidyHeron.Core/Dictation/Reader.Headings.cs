@@ -28,7 +28,7 @@ public sealed partial class Reader
     {
         var called = new List<int>();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i].Plain.Length == 1 && _lexemes[i].Plain[0] == 'a' + called.Count && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].EndsSentence)) called.Add(i);
+            if (_lexemes[i].Plain.Length == 1 && _lexemes[i].Plain[0] == 'a' + called.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i)) called.Add(i);
         if (called.Count < Numbered) return;
         foreach (var (i, k) in called.Select((i, k) => (i, k))) _lexemes[i] = _lexemes[i] with { Kind = "number", Value = $"{k + 1}", Term = null };
     }

@@ -118,8 +118,8 @@ public sealed partial class Reader
     /// <summary>"Left foot to the left, low block" where no stance is named: as forms begin, one turns to where one goes. Told, and the other way offered.</summary>
     private void TurnsWithTheSideStep(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "step", Foot: { } foot, Way: Way.Left or Way.Right, Stance: null, Kick: null, HasTurn: false, Facing: null, Lead: null, Hands: [var action] } || draft.Way != foot.Way || !StanceSet.IsStanding(now.Stance) || now.Heading != Heading.Front
-            || _lexemes.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) || action.Hand is { } hand && hand != foot.Hand || _ways.Vocabulary.Find(action.Technique) is not { Family: "receiving", Limb: "hand" }) return;
+        if (draft is not { Footwork: "step" or null, Foot: { } foot, Way: Way.Left or Way.Right, Stance: null, Kick: null, HasTurn: false, Facing: null, Lead: null, Hands: [var action] } || draft.Way != foot.Way || !StanceSet.IsStanding(now.Stance) || now.Heading != Heading.Front
+            || _lexemes.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id) is var named && (named.Feet == FeetKind.Lead || named.IsStraddle)) || action.Hand is { } hand && hand != foot.Hand || _ways.Vocabulary.Find(action.Technique) is not { Family: "receiving", Limb: "hand" }) return;
         draft.Facing = now.Heading + Turn.To(foot, 90);
         Assume(draft, "way", $"Read as turning to the {foot.Word}, as forms begin.", $"to the {foot.Word}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
     }

@@ -46,7 +46,7 @@ public sealed partial class Reader
             return;
         }
         // "Step right again, horse stance, same.": what the hands did, over this foot.
-        var steps = _draft is { Stance: not null } or { Footwork: "step", Way: null, HasTurn: false, Facing: null } or { Footwork: "step" or null, Foot: not null, Way: null or Way.Forward, HasTurn: false, Facing: null };
+        var steps = _draft is { Stance: not null } or { Footwork: "step", Way: null, HasTurn: false, Facing: null } or { Footwork: "step" or "slide" or null, Foot: not null, Way: null or Way.Forward, HasTurn: false, Facing: null };
         if (clause.Find(l => !l.Is("filler")) is { Kind: "again", Plain: "same" or "the same" or "same again" or "the same again" or "same thing" or "the same thing" or "same thing again" or "do the same" or "onaji" } && clause.All(l => l.Kind is "again" or "filler" or "side") && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && LastHands() is { Count: > 0 } before)
         {
             if (_draft.Stance is null) (_draft.Foot, _side, _foot) = (_draft.Foot ?? _foot ?? _side, null, null);
@@ -56,6 +56,13 @@ public sealed partial class Reader
             var order = clause.First(l => l.Is("again"));
             foreach (var word in clause.Where(l => !ReferenceEquals(l, order))) Note(word, "command");
             Note(order, "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
+            return;
+        }
+        // "…, same hands. Slide the left foot forward again, same.": they stay once more.
+        if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && _said is [.., { Hands: [{ Technique.Value: "keep-hands" } kept] }])
+        {
+            _draft.Hands.Add(kept);
+            Note(clause[0], "command");
             return;
         }
         // "…, and again the other arm": only the hands change.

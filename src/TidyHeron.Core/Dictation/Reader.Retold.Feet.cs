@@ -126,6 +126,9 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var slid && _lexemes[slid].Is("relFoot", "front") && slid + 1 < _lexemes.Count && _lexemes[slid + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
         // "So you turn right, wait, you're facing left": no pause.
         if (_lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",")) BecomesSmall(i);
+        // "Bring that leg in": the one that was named last.
+        if (_lexemes[i] is { Kind: "footNoun", Plain: "leg" or "foot" } && i > 1 && _lexemes[i - 1].Plain == "that" && _lexemes[i - 2] is { Plain: "bring" or "draw" or "pull" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "in" or "back" && Enumerable.Range(1, i).Select(back => i - back).FirstOrDefault(k => k > 0 && _lexemes[k].Is("footNoun") && _lexemes[k - 1].Is("side"), -1) is > 0 and var named)
+            _lexemes.Insert(i, _lexemes[named - 1] with { Start = _lexemes[i].Start, Length = 0 });
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };

@@ -62,7 +62,7 @@ public sealed partial class Reader
         // "To the other forty-five": a direction, no hand.
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
-        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("footwork", "turn") && Alone(i)) BecomesHalfTurn(i);
+        if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Value: "turn" } && Alone(i)) BecomesHalfTurn(i);
         // "The right foot steps forward on the diagonal", "… onto the other diagonal": forty-five degrees, to the side of that foot.
         if (_lexemes[i] is { Kind: "filler", Plain: "diagonal" } && i > 1 && (Follows(i, "on", "onto") || _lexemes[i - 1].Plain == "the other" && Follows(i - 1, "on", "onto")) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("footNoun")) is { } diagonally && SideIndex(_lexemes.IndexOf(diagonally)) is var outward && _lexemes[outward].Is("side"))
         {

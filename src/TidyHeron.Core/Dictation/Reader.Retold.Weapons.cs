@@ -35,6 +35,8 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "arms-crossed");
             AsNote(i + 1, crossed);
         }
+        // "The left end goes down to the left, low block": where the end goes; nobody turns.
+        if (_lexemes[i].Is("side") && i > 2 && _lexemes[i - 1].Plain == "the" && _lexemes[i - 2].Plain == "to" && Alone(i) && ClauseOf(i).Any(l => l.Plain is "end" or "tip" or "butt") && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "footwork" or "stance" or "degrees") && _lexemes.Any(l => l.Is("weapon"))) AsNote(i - 2, i);
         // "Both sai cross low": the weapons, no foot.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front", Plain: "cross" or "crosses" or "crossing" } && i > 0 && _lexemes[i - 1] is { Kind: "weapon", Value: not "staff" } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot" or "stance")) BecomesTerm(i, "technique", "x-block");
         // "Release the right hand, regrip": of the staff, not out of a grip.

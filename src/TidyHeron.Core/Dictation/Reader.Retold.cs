@@ -63,6 +63,13 @@ public sealed partial class Reader
         // "Right, so step forward …": a word to begin with. "…, right?": one to end with.
         if (_lexemes[i].Is("side", "right") && i + 1 < _lexemes.Count && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to" or "my" or "your" or "on") && (OnlySmallWordsAndACallBefore(i) && (_lexemes[i + 1].Plain == "so" || _lexemes[i + 1].Is("stop", ",")) && _lexemes.Skip(i + 1).FirstOrDefault(l => !l.IsStop) is { Plain: "so" or "now" or "okay" or "then" or "next" }
             || _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
+        // "Close by bringing the right foot up.", at the end: how one comes back.
+        if (_lexemes[i] is { Plain: "close" or "finish" or "end" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "by" && EndOfSentence(i) >= _lexemes.Count - 2 && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "then" or "facing" or "place"))
+        {
+            BecomesTerm(i, "footwork", "return");
+            for (var k = i + 1; k <= EndOfSentence(i); k++)
+                if (_lexemes[k].Kind is "footwork" or "way" or "beside") BecomesSmall(k);
+        }
         // "And we close.": the form.
         if (_lexemes[i] is { Plain: "close" } && StartsSentence(i) && Alone(i) && _lexemes.Skip(i + 2).All(l => l.IsStop || l.Is("filler")))
         {

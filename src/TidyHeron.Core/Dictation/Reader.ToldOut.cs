@@ -127,6 +127,13 @@ public sealed partial class Reader
                 AsNote(i, said);
                 continue;
             }
+            // "…, and do the other side: right leg out, block low, …".
+            if (_lexemes[i].Is("otherSide") && i > 0 && (_lexemes[i - 1].Plain is "do" or "the" || Follows(i, "do")) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).ToList() is var toldOut && toldOut.Any(l => l.Is("footNoun")) && toldOut.Any(l => l.IsHandTechnique) && !OnlySmallWordsAndACallBefore(i))
+            {
+                AsNote(i, i);
+                _lexemes[i + 1] = _lexemes[i + 1] with { Value = "." };
+                continue;
+            }
             if (!_lexemes[i].Is("again") || !OnlySmallWordsAndACallBefore(i) || ClauseOf(i).Any(l => l.Kind is not ("filler" or "again" or "side" or "otherSide" or "then" or "timesNoun"))) continue;
             var end = EndOfSentence(i);
             if (end != EndOfClause(i) || end + 2 >= _lexemes.Count || !_lexemes.Skip(end + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "so" or "so the" or "so your" or "so now" or "okay so") || !ClauseOf(i).Any(l => l.Kind is "side" or "otherSide")) continue;
