@@ -321,7 +321,8 @@ public sealed partial class Reader
         // "The first move is a left low block: turn to your left and step out".
         if (i > 0 && _lexemes[i - 1].Is("stop", ":") && Previous(i - 1) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" or "side" or "weapon" } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "then") is not { Kind: "technique" } && _draft.Hands.Count == 1) return _draft.HandsFirst = true;
         var said = _lexemes.GetRange(first, i - first).SkipWhile(l => l.IsStop || l.Kind is "number" or "countNoun" or "countWord" or "ordinal" or "then" || l.Is("filler") && l.Plain != "with").ToList();
-        return _draft.HandsFirst = said is [{ Plain: "with" } or { Kind: "together" }, ..] && said.Count(l => l.IsStop) == 1 && said[^1].IsStop;
+        return _draft.HandsFirst = said is [{ Plain: "with" }, ..] && said.Count(l => l.IsStop) == 1 && said[^1].IsStop
+            || said is [{ Kind: "together" }, ..] && said[^1].IsStop && !said.Any(l => l.Kind is "footwork" or "footNoun" or "stance");
     }
 
     /// <summary>"Thrust with a small step of the left foot": what goes along with it.</summary>

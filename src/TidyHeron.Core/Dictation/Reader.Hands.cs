@@ -206,7 +206,7 @@ public sealed partial class Reader
         // "The right arm blocks middle and the left …": of what was just said.
         var said = i > 0 && _lexemes[i - 1] is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "with" or "using" or "plus" or "of" && _draft is { Hands: [.., { Level: null }] };
         // "The left fist punches to the front at head height as the right …".
-        said |= lexeme.Plain.Split(' ')[0] is "at" or "to" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "as" && Backward(i).SkipWhile(l => l.Kind is "filler" or "way" or "place").FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
+        said |= lexeme.Plain.Split(' ')[0] is "at" or "to" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "as" && Backward(i).SkipWhile(l => l.Kind is "filler" or "way" or "place" or "beside" or "detail").FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         // "Punch at shoulder height into right front stance".
         said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

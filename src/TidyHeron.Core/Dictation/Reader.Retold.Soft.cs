@@ -1,10 +1,23 @@
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>How soft forms are told: what heels and toes do, where the weight goes, and what palms and fists do by their verbs.</summary>
+/// <summary>How soft forms are told: what palms and fists do by their verbs, what heels and toes do, and where the weight goes.</summary>
 public sealed partial class Reader
 {
     private void RetellSoftWords(int i)
     {
+        RetellSoftHands(i);
+        RetellFeetThatComeIn(i);
+        RetellWeight(i);
+    }
+
+    /// <summary>"Both hands", "the arms", "palms".</summary>
+    private static bool AreBothHands(Lexeme lexeme) => lexeme.Is("handNoun") && (lexeme.Value == "both" || lexeme.Plain is "arms" or "hands" or "palms");
+
+    private void RetellSoftHands(int i)
+    {
+        // "As both palms push, step forward": meanwhile, as "as the palms push".
+        if (_lexemes[i] is { Kind: "filler", Plain: "as" } && i + 1 < _lexemes.Count && OnlySmallWordsAndACallBefore(i) && (AreBothHands(_lexemes[i + 1]) || _lexemes[i + 1] is { IsHandTechnique: true } || _lexemes[i + 1].Is("side") && Next(i + 1) is { Kind: "handNoun" } or { IsHandTechnique: true }) && ClauseOf(i).Any(l => l.IsHandTechnique))
+            _lexemes[i] = _lexemes[i] with { Kind = "together", Value = "together" };
         // "Both hands roll back", and "roll back" among the hands of the soft styles.
         if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && (Previous(i) is { Kind: "handNoun" } || _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball")))
             BecomesTerm(i, "technique", "roll-back");
@@ -16,13 +29,13 @@ public sealed partial class Reader
             BecomesSmall(palm);
         }
         // "Both palms push", "both hands push forward"; "both hands push" is how we say it of two hands that push.
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } both && (both.Value == "both" || both.Plain is "hands" or "arms" or "palms") && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is var both && AreBothHands(both) && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
         // "Both arms open out to the sides".
-        if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && _lexemes[i - 1] is { Kind: "handNoun" } opened && (opened.Value == "both" || opened.Plain is "arms" or "hands") && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
+        if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && AreBothHands(_lexemes[i - 1]) && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "spread-arms");
         // "Both arms float up to shoulder height", "raise the arms to shoulder level".
         if (_lexemes[i].Plain is "float" or "floats" or "raise" or "raises" or "rise" or "rises" or "lift" or "lifts" && _lexemes[i].Kind is "filler" or "unread" or "footwork"
-            && Enumerable.Range(Math.Max(0, i - 1), Math.Min(4, _lexemes.Count - Math.Max(0, i - 1))).Any(k => _lexemes[k] is { Kind: "handNoun" } arms && (arms.Value == "both" || arms.Plain is "arms" or "hands"))
+            && Enumerable.Range(Math.Max(0, i - 1), Math.Min(4, _lexemes.Count - Math.Max(0, i - 1))).Any(k => AreBothHands(_lexemes[k]))
             && _lexemes.GetRange(i, EndOfClause(i) - i + 1) is var raised && raised.Any(l => l.Plain.Contains("shoulder", StringComparison.Ordinal)) && !raised.Any(l => l.IsHandTechnique))
         {
             BecomesTerm(i, "technique", "raise-the-arms");
@@ -32,12 +45,14 @@ public sealed partial class Reader
         }
         // "… and lower them": what went up comes down again.
         if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
-        // "Left foot empty": the stance, on the other one.
-        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side"))
-        {
-            BecomesSmall(i - 1);
-            BecomesTerm(i, "stance", "cat-stance");
-        }
+        // "Hold the ball, right hand on top": of the two.
+        if (_lexemes[i].Is("onTop") && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "hold-the-ball"))) AsNote(i - 2, i);
+    }
+
+    private void RetellFeetThatComeIn(int i)
+    {
+        // "The right heel touches down": the foot steps there.
+        if (_lexemes[i] is { Kind: "unread", Plain: "touches" or "touch" or "touching" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && i > 0 && _lexemes[i - 1] is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "Shift forward, bring the right foot in, and …": beside the other.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "bringing" } && i + 3 < _lexemes.Count && EndOfClause(i) is var inwards && _lexemes[inwards].Plain == "in" && _lexemes[inwards - 1].Is("footNoun")) BecomesTerm(i, "footwork", "pull-together");
         // "The right foot comes in to the left": beside it.
@@ -46,6 +61,16 @@ public sealed partial class Reader
             BecomesTerm(i, "footwork", "pull-together");
             for (var k = other; k <= EndOfClause(other); k++) BecomesSmall(k);
         }
+        // "It's the right foot that comes in": beside the other.
+        if (_lexemes[i] is { Kind: "filler", Plain: "comes" } && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Alone(i + 1) && (_lexemes[i - 1].Is("footNoun") || _lexemes[i - 1].Plain == "that" && _lexemes[i - 2].Is("footNoun"))) BecomesTerm(i, "footwork", "pull-together");
+        // "Gather the left foot in to the right": it comes beside the other.
+        if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
+        // "Back in again, this time …": no move of its own.
+        if (_lexemes[i].Is("again") && i > 1 && Alone(i) && _lexemes[i - 1].Plain == "in" && _lexemes[i - 2].Is("way", "back") && OnlySmallWordsAndACallBefore(i - 2) && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
+    }
+
+    private void RetellWeight(int i)
+    {
         // "Weight over to the left, bow stance".
         if (_lexemes[i] is { Kind: "filler", Plain: "weight" } && StartsClause(i) && i + 2 < _lexemes.Count && _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.Is("side")) is > 0 and var leans && Alone(leans) && _lexemes.GetRange(i + 1, leans - i - 1) is var over && over.Any(l => l.Plain is "to" or "over to") && over.All(l => l.Plain is "to" or "over to" or "the" or "moves" or "comes" or "goes" or "over"))
         {
@@ -53,19 +78,15 @@ public sealed partial class Reader
             for (var k = i + 1; k < leans; k++)
                 if (_lexemes[k].Is("beside")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Plain = "to" };
         }
-        // "Pu bu: stand, step out right, drop stance …": the name of what is then told out.
-        if (_lexemes[i] is { Kind: "stance" } label && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("stance", label.Value)) && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(i, i);
         // "Back to horse, …": the weight goes there, the feet stay.
         if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value)) && !_before.Any(m => m.Stance?.Kind == straddle.Id)) BecomesTerm(i, "footwork", "shift");
-        // "It's the right foot that comes in": beside the other.
-        if (_lexemes[i] is { Kind: "filler", Plain: "comes" } && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "in" && Alone(i + 1) && (_lexemes[i - 1].Is("footNoun") || _lexemes[i - 1].Plain == "that" && _lexemes[i - 2].Is("footNoun"))) BecomesTerm(i, "footwork", "pull-together");
-        // "Back in again, this time …": no move of its own.
-        if (_lexemes[i].Is("again") && i > 1 && Alone(i) && _lexemes[i - 1].Plain == "in" && _lexemes[i - 2].Is("way", "back") && OnlySmallWordsAndACallBefore(i - 2) && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
-        // "Gather the left foot in to the right": it comes beside the other.
-        if (_lexemes[i] is { Kind: "filler", Plain: "gather" or "gathers" or "gathering" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("footNoun")) is > 0) BecomesTerm(i, "footwork", "pull-together");
-        // "Hold the ball, right hand on top": of the two.
-        if (_lexemes[i].Is("onTop") && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "hold-the-ball"))) AsNote(i - 2, i);
-        // "The right heel touches down": the foot steps there.
-        if (_lexemes[i] is { Kind: "unread", Plain: "touches" or "touch" or "touching" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && i > 0 && _lexemes[i - 1] is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
+        // "Left foot empty": the stance, on the other one.
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side"))
+        {
+            BecomesSmall(i - 1);
+            BecomesTerm(i, "stance", "cat-stance");
+        }
+        // "Pu bu: stand, step out right, drop stance …": the name of what is then told out.
+        if (_lexemes[i] is { Kind: "stance" } label && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("stance", label.Value)) && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(i, i);
     }
 }
