@@ -300,6 +300,8 @@ public sealed partial class Reader
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         // "The left foot moves first. You move it to the left, …": told out.
         if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;
+        // "Turn 45 degrees and shift the weight to the right leg. Draw the left foot in": another foot, another move.
+        if (_draft is { SentenceEnded: true, IsTurning: true, Foot: { } bears } && kind is "pull-together" && IndexAfter(_lexemes.IndexOf(footwork)) is > 0 and var drawn && _lexemes[drawn].Is("side") && _lexemes[drawn].Side != bears && Next(drawn) is { Kind: "footNoun" }) return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && (kind is not "shift" || _draft.Footwork == "shift");
         if (kind is "stay") return false;
         // "Step back right, step back left".

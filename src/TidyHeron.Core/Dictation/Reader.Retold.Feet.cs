@@ -115,7 +115,9 @@ public sealed partial class Reader
             _lexemes[i + 1] = new Lexeme("stance", "front-stance", word, stood.Start + stood.Length - word, "front stance", TermOf("front-stance"));
         }
         // "Right foot stays, left foot steps behind".
-        if (_lexemes[i] is { Plain: "stays" or "stays there" or "stays put" or "stays where it is", Kind: "filler" or "footwork" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && StartsClause(i - 2) && Next(i + 1) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footNoun"))) AsNote(i - 2, i);
+        if (_lexemes[i] is { Plain: "stays" or "stays there" or "stays put" or "stays where it is", Kind: "filler" or "footwork" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && StartsClause(i - 2) && (Next(i + 1) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("footNoun")) || Next(i + 1) is { IsHandTechnique: true })) AsNote(i - 2, i);
+        // "Left low block, right foot forward still": as before.
+        if (_lexemes[i].Plain == "still" && Alone(i) && i > 2 && _lexemes[i - 1].Is("way", "forward") && _lexemes[i - 2].Is("footNoun") && _lexemes[i - 3].Is("side") && StartsClause(i - 3)) AsNote(i - 3, i);
         // "Pull the right foot back to where it was", with no kick to come back from: it steps back.
         if (_lexemes[i] is { Kind: "landing", Value: "samePlace" } home && home.Plain.StartsWith("back to where", StringComparison.Ordinal) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(SideIndex(i)) is { Plain: "pull" or "pulls" or "bring" or "brings" or "take" or "slide" } fetched && !_lexemes.Take(i).Reverse().TakeWhile((_, k) => k < 40).Any(l => l.IsKick))
         {
