@@ -312,6 +312,11 @@ public sealed partial class Reader
                && _draft.Footwork != "lift-foot" && (_then || _draft.Stance is not null) && kind is not "shift" and not "drop";
     }
 
+    /// <summary>"Then as the hands roll back, step forward …": told before what the feet do, as a move of its own.</summary>
+    private bool TellsHandsFirst(int i) =>
+        _draft is { SentenceEnded: true, HasBody: true } && OnlySmallWordsAndACallBefore(i)
+        && RestOfSentence(i).TakeWhile(l => l.Kind is not ("footwork" or "footNoun" or "stance")).ToList() is var told && told.Any(l => l.IsHandTechnique) && told.Any(l => l.IsStop) && RestOfSentence(i).Skip(told.Count).FirstOrDefault() is { Kind: "footwork" or "footNoun" };
+
     /// <summary>"With a low block, step forward": whether what the hands do was told before what the feet do; the draft keeps it.</summary>
     private bool TakesHandsFirst(int i)
     {

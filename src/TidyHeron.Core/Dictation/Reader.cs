@@ -220,8 +220,7 @@ public sealed partial class Reader
             case "gaze": TakeGaze(i); break;
             case "then": _then = !_draft.SentenceEnded && !_draft.IsEmpty; Note(lexeme, "count"); break;
             case "together":
-                // "Then as the hands roll back, step forward …": told before what the feet do, as a move of its own.
-                if (_draft is { SentenceEnded: true, HasBody: true } && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i).TakeWhile(l => l.Kind is not ("footwork" or "footNoun" or "stance")).ToList() is var told && told.Any(l => l.IsHandTechnique) && told.Any(l => l.IsStop) && RestOfSentence(i).Skip(told.Count).FirstOrDefault() is { Kind: "footwork" or "footNoun" }) Begin(Counting.Own);
+                if (TellsHandsFirst(i)) Begin(Counting.Own);
                 // "Back fist, right punch together": told after both.
                 if (Next(i) is null && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && _draft is { Counting: Counting.Then, HasHands: true }) _draft.Counting = Counting.Together;
                 else _together = true;
