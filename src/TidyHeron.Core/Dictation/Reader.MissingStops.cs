@@ -76,7 +76,8 @@ public sealed partial class Reader
         {
             if (i + 1 < _lexemes.Count && !_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
             var at = i;
-            while (at > 0 && _lexemes[at - 1] is { Kind: "countNoun" or "filler" or "then" } or { Kind: "footwork", Plain: "move" or "step" }) at--;
+            // "… both arms open out to the sides count three": what ends with the sides is what was done.
+            while (at > 0 && _lexemes[at - 1] is { Kind: "countNoun" or "filler" or "then", Plain: not ("to the sides" or "to the side") } or { Kind: "footwork", Plain: "move" or "step" }) at--;
             // "Fifteen sixteen seventeen three punches": called together.
             var together = at > 0 && (calls.Contains(at - 1) || _lexemes[at - 1].IsStop && calls.Contains(at - 2));
             if (!together) StopBefore(at);
