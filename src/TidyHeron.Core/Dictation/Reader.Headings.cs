@@ -40,6 +40,7 @@ public sealed partial class Reader
         var others = Enumerable.Range(first + 1, _lexemes.Count - first - 1).Where(i => _lexemes[i].Is("side")).ToList();
         var turned = others.Count(i => ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } || l.Kind is "degrees" or "amount"));
         if (turned < 2 || others.Any(i => i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "handNoun" or "stance" or "footNoun" or "level")) return;
+        _guesses[_lexemes[first].Start] = ($"Read as turning to the {_lexemes[first].Value}, as sides are told of turns only.", $"{_lexemes[first].Value} hand");
         _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
     }
 

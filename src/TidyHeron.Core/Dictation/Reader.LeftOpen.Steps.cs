@@ -25,10 +25,12 @@ public sealed partial class Reader
         (draft.Lead, draft.Way) = (draft.Way == Way.Left ? Side.Left : Side.Right, null);
     }
 
-    /// <summary>"The left foot crosses in front, then step out with the right foot, punch": in the stance in which one stood before the legs crossed.</summary>
+    /// <summary>
+    /// "The left foot crosses in front, then step out with the right foot, punch": in the stance in which one stood before the
+    /// legs crossed. "Drop stance, come up into bow stance": over the leg that was straight.
+    /// </summary>
     private void ComesOutOfTheStance(Draft draft, Posture now)
     {
-        // "Drop stance to the left. Come up into bow stance": over the leg that was straight.
         if (draft is { Footwork: "rise" or "shift", Foot: null, Lead: null, Stance.Value: "bow-stance" or "front-stance" } && now is { Stance.Value: "drop-stance", Lead: { } straight }) draft.Lead = straight;
         if (draft is not { Footwork: "step" or "step-back", Foot: not null, Stance: null, Kick: null } || now.Stance.Value != "cross-stance" || BeforeTheLegsCrossed() is var stood && _ways.Stances.Of(stood).Feet != FeetKind.Lead) return;
         draft.Stance = stood;
