@@ -59,12 +59,13 @@ public sealed partial class Reader
         lunges |= term.Id.Value == "punch" && lead is not null && on is "front-stance" or "walking-stance" && EndsALineOfSteps(i);
         // "Step up with the right and punch. Left and punch.": that foot, and then the punch.
         lunges |= term.Id.Value == "punch" && i > 1 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].Is("side") && StartsSentence(i - 2) && _said.Append(_draft.ToMove(default, null, false)).LastOrDefault(m => m.Hands.Count > 0) is { Footwork.Kind.Value: "step", Hands: [{ } stepped] } && stepped.Technique == term.Id;
-        var blocks = lead is not null && (_draft.Counting == Counting.Own || OneOfThreeInASentence(i)) && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
-            || (_explicitCounts || OneOfThree(i) || OneOfThreeInASentence(i) || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
+        var inASentence = OneOfThreeInASentence(i);
+        var blocks = lead is not null && (_draft.Counting == Counting.Own || inASentence) && (term.Id.Value == "knife-hand-block" && on is "back-stance" or "l-stance" or "cat-stance"
+            || (_explicitCounts || OneOfThree(i) || inASentence || SteppedWithTheOther(term, hand)) && term.Id.Value == "rising-block" && on is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance");
         if (!lunges && !blocks) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         // "Right lunge punch, left lunge punch": one step each, so one count each.
-        if ((lunges || OneOfThreeInASentence(i)) && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
+        if ((lunges || inASentence) && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));

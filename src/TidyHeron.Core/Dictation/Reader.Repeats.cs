@@ -14,65 +14,7 @@ public sealed partial class Reader
             return;
         }
         var clause = _lexemes.GetRange(i, end - i);
-        // "Step right, same with the other hand": what the hands did, with this step.
-        if (_draft is { HasBody: true, IsDone: false, Footwork: not "turn" } && (!_draft.SentenceEnded || _draft is { Footwork: "step" or "step-back" or "crescent-step", Stance: not null }) && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHandsInOrder() is { Count: > 0 } hands)
-        {
-            foreach (var lexeme in clause) Note(lexeme, "command");
-            foreach (var (each, k) in hands.Select((h, k) => (h, k)))
-            {
-                // One after the other, as they were done before.
-                if (k > 0) Begin(Counting.Then);
-                _draft.Hands.AddRange(each.Select(h => h with { Hand = h.Hand?.Other }));
-            }
-            return;
-        }
-        // "Step forward with the right foot and do it again the other way": with this step.
-        if (_draft is { Footwork: "step" or "step-back", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "and" && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times" or "from") && LastHandsInOrder() is { Count: > 0 } mirrored)
-        {
-            foreach (var (each, k) in mirrored.Select((h, k) => (h, k)))
-            {
-                if (k > 0) Begin(Counting.Then);
-                _draft.Hands.AddRange(each.Select(h => h with { Hand = h.Hand?.Other }));
-            }
-            foreach (var lexeme in clause) Note(lexeme, "command");
-            if (end < _lexemes.Count && _lexemes[end].Is("stop", ":") && EndOfSentence(end) is var told && told > end) AsNote(end + 1, told);
-            return;
-        }
-        // "Two: turn to the right, back stance, the same on this side": what the hands did, mirrored.
-        if (_draft is { IsNumbered: true, HasBody: true, IsDone: false, SentenceEnded: false, Stance: not null } && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times"))
-        {
-            _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = h.Hand?.Other }));
-            foreach (var lexeme in clause) Note(lexeme, "command");
-            return;
-        }
-        // "Step right again, horse stance, same.": what the hands did, over this foot.
-        var steps = _draft is { Stance: not null } or { Footwork: "step", Way: null, HasTurn: false, Facing: null } or { Footwork: "step" or "slide" or null, Foot: not null, Way: null or Way.Forward, HasTurn: false, Facing: null };
-        if (clause.Find(l => !l.Is("filler")) is { Kind: "again", Plain: "same" or "the same" or "same again" or "the same again" or "same thing" or "the same thing" or "same thing again" or "do the same" or "onaji" } && clause.All(l => l.Kind is "again" or "filler" or "side") && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && LastHands() is { Count: > 0 } before)
-        {
-            if (_draft.Stance is null) (_draft.Foot, _side, _foot) = (_draft.Foot ?? _foot ?? _side, null, null);
-            var exchanged = _draft.Stance is null ? _draft.Foot is null || _draft.Foot != Now().Lead
-                : _draft.Foot is null && _draft.Lead is { } leads && Now().Lead == leads.Other || _draft.Foot is { } stepped && _before.Concat(_said).LastOrDefault(m => m.Footwork?.Foot is not null)?.Footwork?.Foot == stepped.Other;
-            _draft.Hands.AddRange(before.Where(h => h.Technique.Value != "keep-hands").Select(h => exchanged ? h with { Hand = h.Hand?.Other } : h));
-            var order = clause.First(l => l.Is("again"));
-            foreach (var word in clause.Where(l => !ReferenceEquals(l, order))) Note(word, "command");
-            Note(order, "command", exchanged ? "Read as what the hands did, on the other side." : "Read as what the hands did before.");
-            return;
-        }
-        // "…, same hands. Slide the left foot forward again, same.": they stay once more.
-        if (clause is [{ Kind: "again", Plain: "same" or "the same" }] && steps && _draft is { HasBody: true, IsDone: false, SentenceEnded: false } && _said is [.., { Hands: [{ Technique.Value: "keep-hands" } kept] }])
-        {
-            _draft.Hands.Add(kept);
-            Note(clause[0], "command");
-            return;
-        }
-        // "…, and again the other arm": only the hands change.
-        if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "otherSide" or "passage" or "number"))
-        {
-            if (_draft.HasBody) Begin(Counting.Own);
-            _draft.Hands.AddRange(LastHands().Select(h => h with { Hand = (h.Hand ?? Now().Hands.LastOrDefault()?.Hand)?.Other }));
-            foreach (var lexeme in clause) Note(lexeme, "command");
-            return;
-        }
+        if (RepeatsTheHands(i, end, clause)) return;
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
@@ -160,16 +102,6 @@ public sealed partial class Reader
                 if (_fields[k].Move == told) _fields[k] = _fields[k] with { Move = _said[from].Id };
             ForgetNow();
         }
-    }
-
-    /// <summary>What the hands did on the last count.</summary>
-    private List<HandAction> LastHands() => [.. LastHandsInOrder().SelectMany(h => h)];
-
-    /// <summary>The same, one after the other.</summary>
-    private List<ValueList<HandAction>> LastHandsInOrder()
-    {
-        var moves = SoFar().Moves;
-        return moves.Count == 0 ? [] : [.. moves.Skip(StartOfCount(moves.Count - 1)).Select(m => m.Hands).Where(h => h.Count > 0)];
     }
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
