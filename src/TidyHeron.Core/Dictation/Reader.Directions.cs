@@ -134,7 +134,7 @@ public sealed partial class Reader
         // "Punch, stepping out with the left foot to six o'clock": there the step goes.
         said |= _draft is { HasTurn: false, Facing: null, SentenceEnded: false } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is "footwork" or "technique") is { IsGerund: true, Value: "step" or "slide" };
         // "Right back kick to three o'clock, land it in right front stance": behind, and there one faces when the foot is down.
-        if (!said && _draft is { Kick.Technique.Value: "back-kick", Facing: null, HasTurn: false, SentenceEnded: false } && (heading - Now().Heading).Amount == 180 && RestOfSentence(i) is var down && down.Any(l => l.Kind is "landing" || l is { Kind: "footwork", Value: "land" }) && down.Any(l => l.Is("stance")))
+        if (!said && _draft is { Kick.Technique.Value: "back-kick", Facing: null, HasTurn: false, SentenceEnded: false } && (heading - Now().Heading).Amount == 180 && ComesDownInAStance(i))
         {
             _draft.Facing = heading;
             Note(_lexemes[i], "facing");

@@ -136,4 +136,8 @@ public sealed partial class Reader
             (_draft.Footwork, _draft.Foot) = (lexeme.Value == "front" ? "step" : "step-back", kicked); // "Ten: front kick. Eleven: land in front, punch"
         else if (lexeme.Value == "front" && _draft.IsEmpty) _draft.Footwork = "step";
     }
+
+    /// <summary>Whether the foot that kicks comes down in this sentence, in a stance that one foot leads: then one faces where it went.</summary>
+    private bool ComesDownInAStance(int i) =>
+        RestOfSentence(i).Any(l => l.Is("landing") || l.Is("footwork", "land")) && RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { Term: { } onto } && _ways.Stances.Of(onto.Id).Feet == FeetKind.Lead;
 }

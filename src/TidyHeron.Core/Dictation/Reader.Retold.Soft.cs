@@ -88,7 +88,5 @@ public sealed partial class Reader
             BecomesSmall(i - 1);
             BecomesTerm(i, "stance", "cat-stance");
         }
-        // "Pu bu: stand, step out right, drop stance …": the name of what is then told out.
-        if (_lexemes[i] is { Kind: "stance" } label && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("stance", label.Value)) && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(i, i);
     }
 }

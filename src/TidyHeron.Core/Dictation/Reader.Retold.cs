@@ -110,13 +110,6 @@ public sealed partial class Reader
         }
         // "12 = front": what the words mean, no count.
         if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
-        // "Part the mane: turn right, hold the ball, …", "swallow strike, left hand high block and right knife hand": the name of what is then told out.
-        if (_lexemes[i] is { Kind: "technique", Term.IsWholeMovement: true } or { Plain: "brush knee" or "brush the knee" } && i + 1 < _lexemes.Count)
-        {
-            var isToldOut = StartsClause(i) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun" or "stance");
-            if (isToldOut && EndOfSentence(i) + 1 is var end) _namedMovements.Add((_lexemes[i].Start, end < _lexemes.Count ? _lexemes[end].Start : _text.Length));
-            if (isToldOut || _lexemes[i + 1].Is("stop", ",") && ToldHandByHand(i + 1)) AsNote(i, i);
-        }
         // "The advanced kata": which one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
         // "Turn round once more, this time to the right": not what was done just now.

@@ -29,7 +29,7 @@ public sealed partial class Reader
         // "Draw the left foot to the right, feet together": to the other foot.
         if (_draft is { Footwork: "pull-together", Foot: { } drawn, SentenceEnded: false } && drawn == side.Other && Alone(i) && Follows(i, "to") && Previous(i) is { Kind: "footNoun" }) return;
         // "Right side kick to the right, foot comes down in right front stance": there one faces when it is down.
-        if (_draft is { Kick.Technique.Value: "side-kick", Facing: null, HasTurn: false, SentenceEnded: false } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } small && small.Contains("to") && small.All(w => w is "to" or "the" or "your") && Previous(i) is { IsKick: true } && RestOfSentence(i).ToList() is var down && down.Any(l => l.Kind is "landing" || l is { Kind: "footwork", Value: "land" }) && down.FirstOrDefault(l => l.Is("stance")) is { Term: { } onto } && _ways.Stances.Of(onto.Id).Feet == FeetKind.Lead)
+        if (_draft is { Kick.Technique.Value: "side-kick", Facing: null, HasTurn: false, SentenceEnded: false } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } small && small.Contains("to") && small.All(w => w is "to" or "the" or "your") && Previous(i) is { IsKick: true } && ComesDownInAStance(i))
         {
             _draft.Facing = Now().Heading + Turn.To(side, 90);
             return;

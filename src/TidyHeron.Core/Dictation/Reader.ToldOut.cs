@@ -7,6 +7,7 @@ public sealed partial class Reader
 {
     private void RetellWhatIsToldOut(int i)
     {
+        RetellNamedMovements(i);
         // "Next is the hammer fist, so pull the front foot back and hammer down": told out.
         if (_lexemes[i].IsHandTechnique && OnlySmallWordsBefore(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "thats" or "comes") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" or "so you" && RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot")) AsNote(i, i);
         // "Back to the middle: left foot to the back wall": where the next line begins, not the end of the form.
@@ -155,5 +156,20 @@ public sealed partial class Reader
 
         // Whether what was told before went to a side.
         bool WentTo(Side side, int before) => Enumerable.Range(0, before).Any(k => _lexemes[k].Is("gaze", side.Word) || _lexemes[k].Is("side", side.Word) && Follows(k, "to"));
+    }
+
+    /// <summary>
+    /// "Part the mane: turn right, hold the ball, …", "pu bu: step out right, drop stance": the name of what is then told out, all of it on
+    /// one count; "swallow strike, left hand high block and right knife hand": hand by hand.
+    /// </summary>
+    private void RetellNamedMovements(int i)
+    {
+        var isMovement = _lexemes[i] is { Kind: "technique", Term.IsWholeMovement: true } or { Plain: "brush knee" or "brush the knee" };
+        if (!isMovement && !(_lexemes[i].Is("stance") && StartsSentence(i)) || i + 1 >= _lexemes.Count) return;
+        var told = RestOfSentence(i + 1);
+        var isToldOut = StartsClause(i) && _lexemes[i + 1].Is("stop", ":")
+            && (isMovement ? told.Any(l => l.Kind is "footwork" or "footNoun" or "stance") : told.Any(l => l.Is("stance", _lexemes[i].Value)) && told.Any(l => l.Kind is "footwork" or "footNoun"));
+        if (isToldOut && EndOfSentence(i) + 1 is var end) _namedMovements.Add((_lexemes[i].Start, end < _lexemes.Count ? _lexemes[end].Start : _text.Length));
+        if (isToldOut || isMovement && _lexemes[i + 1].Is("stop", ",") && ToldHandByHand(i + 1)) AsNote(i, i);
     }
 }

@@ -157,6 +157,8 @@ public sealed partial class Reader
                     _then = _together = false;
                     Settle();
                     if (_draft is { IsWhereWeAre: true, HasBody: true }) Begin(Counting.Own);
+                    // "Pu bu: …, right hand down along the right leg. Rise …": what is only begun when a named movement ends is not on its count.
+                    if (!_explicitCounts && _draft is { Footwork: null, Stance: null, IsDone: false, Counting: Counting.Then } && _namedMovements.Any(n => n.To == lexeme.Start)) _draft.Counting = Counting.Own;
                     // "Don't move your feet yet. Now the right foot goes …": until then.
                     if (_draft is { Footwork: "stay", IsDone: false, IsNumbered: false, Foot: null, Stance: null, HasTurn: false, Facing: null } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "side" or "relFoot" } && RestOfSentence(i).Any(l => l.Kind is "footNoun" or "relFoot")) _draft.Footwork = null;
                     // "Ten: hold, and breathe out.": all there is on that number.

@@ -41,6 +41,7 @@ public class ShortPassagesTests
     [InlineData("Left bow stance, left palm pushes. White crane spreads its wings: bring the right foot half a step up, sit back, left empty stance. Brush knee: step the left foot forward, left bow stance, right palm.", "0 left bow, 0 left cat, 0 left bow")]
     [InlineData("Resting stance. Pu bu: step out right, drop stance over the left leg.", "0 left resting, 0 right drop")]
     [InlineData("Left cat stance. Then as the hands roll back, step forward with the right foot into a right cat stance.", "0 left cat, 0 right cat")]
+    [InlineData("Resting stance. Pu bu: stand, step out right, drop stance over the left leg, right hand slides down along the right leg. Rise on the right leg, left knee up, right palm.", "0 left resting, 0 right drop, 0 right crane")]
     // How many, and which is first.
     [InlineData("Left front stance, punch. Take three steps back.", "0 left front, 0 right front, 0 left front, 0 right front")]
     [InlineData("Ready. Take two steps forward, starting with the left foot, into closed stance.", "0 left short-front, 0 none closed")]

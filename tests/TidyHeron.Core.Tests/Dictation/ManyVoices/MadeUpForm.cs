@@ -198,18 +198,15 @@ internal sealed class MadeUpForm(Random random, string school)
         _ => Any(Going.Step, Going.Step, Going.Turn, Going.StepBack, Going.OnTheSpot, Going.Shift, Going.Shift, Going.Together, Going.Together, Going.SideStep),
     }, isNumbered: true);
 
-    private Going AllowedBy(Going going, bool isNumbered)
+    private Going AllowedBy(Going going, bool isNumbered) => going switch
     {
-        return going switch
-        {
-            // "To the left" off a side line is the hall's for some and the performer's for others.
-            Going.SideStep when _heading % 180 != 0 => Going.Turn,
-            Going.Diagonal when _heading % 90 != 0 => Going.Step,
-            Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when IsArmed => Going.Step,
-            Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
-            Going.Same when _last is not { Going: Going.Step, Hands: [{ Hand: not null }] } => Going.Step,
-            Going.Kick when !isNumbered => Going.Step,
-            _ => going,
-        };
-    }
+        // "To the left" off a side line is the hall's for some and the performer's for others.
+        Going.SideStep when _heading % 180 != 0 => Going.Turn,
+        Going.Diagonal when _heading % 90 != 0 => Going.Step,
+        Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when IsArmed => Going.Step,
+        Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
+        Going.Same when _last is not { Going: Going.Step, Hands: [{ Hand: not null }] } => Going.Step,
+        Going.Kick when !isNumbered => Going.Step,
+        _ => going,
+    };
 }

@@ -28,7 +28,7 @@ internal sealed partial class Voice
         _call = Any(Calls);
         School = random.Next(12) switch { 0 => "staff", 1 => "sword", 2 => "soft", _ => "" };
         // "Seven is a step forward …", or notes without a verb.
-        _style = School == "soft" ? "soft" : _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
+        _style = IsSoft ? "soft" : _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
         _isWithoutStops = random.Next(10) == 0 && _call is "Number one," or "Count one," or "Move one:" or "On one,";
         _hesitates = random.Next(8) == 0;
         _isTerse = random.Next(15) == 0;
@@ -48,6 +48,8 @@ internal sealed partial class Voice
 
     private bool IsArmed => School is "staff" or "sword";
 
+    private bool IsSoft => School == "soft";
+
     /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
@@ -55,7 +57,7 @@ internal sealed partial class Voice
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say(_style == "soft" ? "opening of a soft form" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(IsSoft ? "opening of a soft form" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     /// <summary>What a chatty voice says between two counts.</summary>
@@ -101,7 +103,7 @@ internal sealed partial class Voice
         // Sentences within a count need its number to hold them together.
         told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
         if (count.Going is Going.Same or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
-        if (count.Hands.Count > 1 && _style != "soft")
+        if (count.Hands.Count > 1 && !IsSoft)
         {
             SetTechnique(count.Hands[1], count);
             told += Say("second technique");
@@ -114,7 +116,7 @@ internal sealed partial class Voice
         if (count.Hands[^1].Hand is not { } hand) return told + ".";
         _values["hand"] = () => hand.Word;
         _values["other hand"] = () => hand.Other.Word;
-        return told + Say(_random.Next(2) == 0 || _style == "soft" ? "remark" : "remark on the other hand");
+        return told + Say(_random.Next(2) == 0 || IsSoft ? "remark" : "remark on the other hand");
     }
 
     private string? InStyle(MadeUpCount count) => count.Going switch
@@ -122,13 +124,13 @@ internal sealed partial class Voice
         Going.Turn when _style == "chatty" && count is { Amount: 90 } && count.From % 180 == 0 && count.Foot == count.Side && _random.Next(2) == 0 => "chatty quarter turn",
         Going.Turn => _style + " turn",
         // Out of a stance without a lead "in right front stance" may be a turn.
-        Going.Step when count.FootIsPlain || count.IsFirst || _style == "soft" => _style + " step",
+        Going.Step when count.FootIsPlain || count.IsFirst || IsSoft => _style + " step",
         Going.StepBack => _style + " step back",
         Going.OnTheSpot => _style + " on the spot",
         Going.SideStep => _style + " side step",
         Going.Kick => _style + " kick",
-        Going.Shift when _style == "soft" => count.Stance == "cat" ? "soft shift back" : "soft shift forward",
-        Going.Together when _style == "soft" => "soft together",
+        Going.Shift when IsSoft => count.Stance == "cat" ? "soft shift back" : "soft shift forward",
+        Going.Together when IsSoft => "soft together",
         _ => null,
     };
 
@@ -155,7 +157,7 @@ internal sealed partial class Voice
         _values["kick name"] = () => _names[count.Kick];
         _values["a kick"] = () => "a " + _names[count.Kick];
         _values["a"] = () => "a";
-        if (_style != "soft" && count.Hands is [var first, ..]) SetTechnique(first, count);
+        if (!IsSoft && count.Hands is [var first, ..]) SetTechnique(first, count);
         _values["soft hands"] = () => string.Join(Say("soft meanwhile") + " ", count.Hands.Select(h => SoftlySaid(h)));
         _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
         _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
