@@ -211,7 +211,7 @@ internal static partial class Lexer
 
         // Floor diagrams mark the ends of their lines with letters (D the front, A the right, a second line EF across), and corners
         // with two of them; only right after a word of direction are they read so. In half hours.
-        int? LetterOfTheDiagram(int i) => char.IsUpper(text[spans[i].Start]) && lexemes is [.., { Kind: "facing" } or { Plain: "to" or "line" or "line from" }]
+        int? LetterOfTheDiagram(int i) => char.IsUpper(text[spans[i].Start]) && lexemes is [.., { Kind: "facing" } or { Plain: "to" or "turn to" or "line" or "line from" }]
             ? words[i] switch
             {
                 "a" or "e" => 6,

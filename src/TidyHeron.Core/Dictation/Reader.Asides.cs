@@ -65,6 +65,13 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Value = which.Value, Term = which.Term };
             BecomesSmall(_lexemes.IndexOf(which, comma));
         }
+        // "Block left, chudan uke": which block.
+        if (_lexemes[i] is { IsHandTechnique: true, Value: "block", Plain: "block" or "blocks" } && EndOfClause(i) + 1 is var after && after + 1 < _lexemes.Count && _lexemes[after].Is("stop", ",") && _lexemes[after + 1] is { IsHandTechnique: true, Value: not "block", Term.Family: "receiving" } itsName && EndOfClause(after + 1) == after + 1
+            && _lexemes.GetRange(i + 1, after - i - 1).All(l => l.Kind is "side" or "filler" or "handNoun") && _lexemes.GetRange(i + 1, after - i - 1).Any(l => l.Is("side")))
+        {
+            _lexemes[i] = _lexemes[i] with { Value = itsName.Value, Term = itsName.Term };
+            BecomesSmall(after + 1);
+        }
         // "Step forward, and make sure it's a front stance": that is where it goes.
         if (_lexemes[i] is { Kind: "note", Plain: "make sure" or "be sure" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "its a" or "it is" or "its" or "thats a" or "this is" or "this is a" or "youre in" or "you are in" && Next(i + 1) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).Any(l => l.Is("stance")))
         {

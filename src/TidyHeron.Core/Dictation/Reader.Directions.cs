@@ -123,6 +123,12 @@ public sealed partial class Reader
             Note(_lexemes[i], "facing");
             return;
         }
+        // "Step back with the left foot toward six o'clock": there the foot goes, as one faces twelve.
+        if (said && _draft is { HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && (_draft.Footwork is "step-back" || _draft.Way == Way.Back) && (heading - Now().Heading).Amount == 180 && Previous(i) is { Kind: "facing", Plain: "toward" or "towards" })
+        {
+            Note(_lexemes[i], "way");
+            return;
+        }
         // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
         if (_draft.Facing == heading && _draft is { IsDone: false, Stance: null })
         {
@@ -130,7 +136,7 @@ public sealed partial class Reader
             return;
         }
         if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
-        if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "relFoot" or "footNoun" or "stance")) Begin(Counting.Own);
+        if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "again" or "otherSide" or "technique" or "footwork" or "relFoot" or "footNoun" or "stance")) Begin(Counting.Own);
         // "Punch, stepping out with the left foot to six o'clock": there the step goes.
         said |= _draft is { HasTurn: false, Facing: null, SentenceEnded: false } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is "footwork" or "technique") is { IsGerund: true, Value: "step" or "slide" };
         // "Right back kick to three o'clock, land it in right front stance": behind, and there one faces when the foot is down.
@@ -171,10 +177,10 @@ public sealed partial class Reader
             return;
         }
         // "Front: left walking stance, low block.": where it goes.
-        if (lexeme.Plain is "front" or "the front" or "the back" or "the rear" && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
+        if (lexeme.Plain is "front" or "the front" or "the back" or "the rear" or "north" or "east" or "south" or "west" && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            TakeDirection(i, lexeme.Value == "rear" ? Heading.Front + Turn.To(Side.Right, 180) : Heading.Front, said: true);
+            TakeDirection(i, new Heading(lexeme.Value switch { "rear" => 180, "right" => 90, "left" => 270, _ => 0 }), said: true);
             return;
         }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))

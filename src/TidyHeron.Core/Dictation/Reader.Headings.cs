@@ -10,6 +10,8 @@ public sealed partial class Reader
     /// <summary>"Feet: left foot steps left. Hands: left low block.": what the words after a label are about; together they tell one move.</summary>
     private void FindLabels()
     {
+        FindLettersOfWinds();
+        FindWhatIsWrittenShort();
         FindLetters();
         FindSidesThatTurn();
         var labels = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => Labels.Contains(_lexemes[i].Plain) && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("number"))).ToList();
@@ -20,6 +22,28 @@ public sealed partial class Reader
             BecomesSmall(i);
             _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
             if (i > 0 && _lexemes[i].Plain != first && _lexemes[i - 1].EndsSentence) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
+        }
+    }
+
+    private static readonly Dictionary<string, (string Wind, string Place)> LettersOfWinds = new() { ["n"] = ("north", "front"), ["e"] = ("east", "right"), ["s"] = ("south", "rear"), ["w"] = ("west", "left") };
+
+    /// <summary>"W: left cat stance, … N: …", "facing N": capitals that stand for the winds, where at least two of them do.</summary>
+    private void FindLettersOfWinds()
+    {
+        var found = Enumerable.Range(0, _lexemes.Count).Where(i => LettersOfWinds.ContainsKey(_lexemes[i].Plain) && _lexemes[i].Is("unread") && char.IsUpper(_text[_lexemes[i].Start])
+            && (i > 0 && _lexemes[i - 1].Is("facing") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i))).ToList();
+        if (found.Select(i => _lexemes[i].Plain).Distinct().Count() < 2) return;
+        foreach (var i in found) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = LettersOfWinds[_lexemes[i].Plain].Place, Plain = LettersOfWinds[_lexemes[i].Plain].Wind };
+    }
+
+    /// <summary>"LF front, R rising": in notes that say L and R, what stands beside them is short too.</summary>
+    private void FindWhatIsWrittenShort()
+    {
+        for (var i = 1; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i - 1].Is("side") || _lexemes[i - 1].Length > 2 || !Alone(i)) continue;
+            if (_lexemes[i] is { Kind: "place", Plain: "front" }) BecomesTerm(i, "stance", "front-stance");
+            else if (_lexemes[i] is { Kind: "footwork", Plain: "rising" }) BecomesTerm(i, "technique", "rising-block");
         }
     }
 

@@ -14,6 +14,12 @@ public sealed partial class Reader
         draft.Footwork = "shift";
     }
 
+    /// <summary>"Horse stance. Left drop stance.": the feet stay and one sinks over the other leg, along the straight one.</summary>
+    private void SinksIntoTheDrop(Draft draft, Posture now)
+    {
+        if (draft is { Footwork: null or "drop", Foot: null, Way: null, Kick: null, HasTurn: false, Facing: null, Lead: not null, Stance.Value: "drop-stance" } && _ways.Stances.Of(now.Stance).IsStraddle) draft.Footwork = "shift";
+    }
+
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {

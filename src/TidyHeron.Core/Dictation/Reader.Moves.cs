@@ -167,6 +167,7 @@ public sealed partial class Reader
         LandsAsTheKickBefore(draft, posture);
         LeansToTheSide(draft, posture);
         TurnsIntoTheStance(draft, posture);
+        SinksIntoTheDrop(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

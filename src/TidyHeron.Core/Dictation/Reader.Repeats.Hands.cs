@@ -6,6 +6,18 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>"Step right, same again": what the hands did, once more with other feet.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Then punch left, right, left.": the same with the other hand, and again.</summary>
+    private void RetellHandsThatTakeTurns(int i)
+    {
+        // "6-8 rising block R L R", "three punches, left, right, left": as many as are called.
+        if (_lexemes[i] is not { IsHandTechnique: true } || i + 3 >= _lexemes.Count || !_lexemes[i + 1].Is("side") || IsPlural(_lexemes[i]) || Backward(i).TakeWhile(l => !l.EndsSentence).Count(l => l.Is("number")) > 1 || Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).Any(l => l.Is("number"))) return;
+        var sides = new List<int> { i + 1 };
+        for (var k = i + 2; k < _lexemes.Count && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("then") || _lexemes[k].Is("side") || _lexemes[k].Plain == "and"); k++)
+            if (_lexemes[k].Is("side")) sides.Add(k);
+        if (sides.Count < 3 || sides[^1] + 1 < _lexemes.Count && !_lexemes[sides[^1] + 1].IsStop || !Enumerable.Range(1, sides.Count - 1).All(k => _lexemes[sides[k]].Side != _lexemes[sides[k - 1]].Side)) return;
+        foreach (var at in sides.Skip(1).Reverse()) _lexemes.Insert(at + 1, _lexemes[i] with { Start = _lexemes[at].Start + _lexemes[at].Length, Length = 0 });
+    }
+
     /// <summary>Whether a command repeats what the hands did, and no more; they are the draft's then.</summary>
     private bool RepeatsTheHands(int i, int end, List<Lexeme> clause)
     {
@@ -22,7 +34,7 @@ public sealed partial class Reader
             return true;
         }
         // "Step forward with the right foot and do it again the other way": with this step.
-        if (_draft is { Footwork: "step" or "step-back", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "and" && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times" or "from") && LastHandsInOrder() is { Count: > 0 } mirrored)
+        if (_draft is { Footwork: "step" or "step-back", Foot: not null, IsDone: false, Stance: null, SentenceEnded: false } && i > 0 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && clause.Any(l => l.Is("otherSide")) && !clause.Any(l => l.Kind is "passage" or "number" or "times" or "from") && LastHandsInOrder() is { Count: > 0 } mirrored)
         {
             foreach (var (each, k) in mirrored.Select((h, k) => (h, k)))
             {

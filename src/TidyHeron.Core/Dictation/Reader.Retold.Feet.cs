@@ -35,12 +35,22 @@ public sealed partial class Reader
         // "Step right walking, high punch": the stance, said short.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walking" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || Next(i) is { IsHandTechnique: true } or { Kind: "level" }))
             BecomesTerm(i, "stance", "walking-stance");
+        // "Kaiten, hidari zenkutsu": where nobody says how far, about face.
+        if (_lexemes[i] is { Kind: "footwork", Value: "spin", Plain: "kaiten" } && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide") && RestOfSentence(i).Any(l => l.Is("stance")))
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn" };
+        }
         // "Right foot front back stance": it leads in it.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance"))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Right foot back half a step, left foot empty": the stance of that name.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
             BecomesTerm(i, "stance", "cat-stance");
+        // "Turn round to the left, low block, left foot forward.": how one stands then.
+        if (_lexemes[i] is { Kind: "way", Value: "forward" } && i > 3 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && _lexemes[i - 3].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i - 2).TakeWhile(l => !l.EndsSentence).ToList() is var turned
+            && turned.FindIndex(l => l.IsHandTechnique) is var does and >= 0 && turned.FindIndex(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) > does && !turned.Any(l => l.Kind is "footNoun" or "relFoot" or "stance" or "kick"))
+            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "The left leg becomes the cat stance": it leads.
         if (_lexemes[i].Plain is "becomes" && Previous(i) is { Kind: "footNoun" } && Next(i) is { Kind: "stance" })
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };

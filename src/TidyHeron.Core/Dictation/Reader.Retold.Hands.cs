@@ -14,6 +14,9 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("technique", "chamber", _lexemes[i].Start, _lexemes[hip + 1].Start + _lexemes[hip + 1].Length - _lexemes[i].Start, "at the hip", TermOf("chamber"));
             _lexemes.RemoveRange(i + 1, hip + 1 - i);
         }
+        RetellHandsThatStay(i);
+        // "Pull back to the left hip": what is pulled goes there.
+        if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);
         // "Low block, pulling the left fist to the hip": what that hand does meanwhile.
         if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && IndexAfter(i) is var pulls and >= 0 && _lexemes[pulls].Is("side") && Next(pulls) is { Kind: "technique", Value: "chamber" }) BecomesSmall(i);
         // "Double block, left arm low, right arm up": how high each of them is.
@@ -83,6 +86,8 @@ public sealed partial class Reader
         // "Left palm push, then right palm push, then both palms": the same once more.
         if (_lexemes[i] is { Kind: "handNoun", Value: "both" } both && Alone(i) && i > 0 && _lexemes[i - 1].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } goesOn)
             _lexemes.Insert(i + 1, goesOn with { Start = both.Start + both.Length, Length = 0 });
+        // "Slowly draw the left hand back": no blade.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "handNoun" } && ClauseOf(i).Any(l => l.Is("way", "back")) && !_lexemes.Any(l => l.Is("weapon"))) BecomesTerm(i, "technique", "pull");
         // "Drawing both fists to the waist": no blade.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && Next(i) is { Kind: "handNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("technique")) is { Value: "chamber" }) BecomesSmall(i);
         // "Push off and go into front stance".
@@ -263,6 +268,22 @@ public sealed partial class Reader
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
+    }
+
+    /// <summary>"Leave the left hand where it is and punch with the right": what a hand goes on doing beside what is done.</summary>
+    private void RetellHandsThatStay(int i)
+    {
+        // "Right hand stays in front, left hand goes to the hip.": a sentence of nothing else goes with what was done just now.
+        if (StartsSentence(i) && i > 1 && _lexemes[i] is { Kind: "detail" } && _lexemes[i].Plain.Split(' ') is ["left" or "right", _, "stays" or "remains"] && !_explicitCounts && EndOfSentence(i) is var over && _lexemes.GetRange(i + 1, over - i).All(l => l.IsStop || l.Kind is "filler" or "lead" or "place" or "level" or "side" or "handNoun" || l.Value == "chamber") && _lexemes.GetRange(i + 1, over - i).Any(l => l.Value == "chamber") && Backward(i - 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        {
+            _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
+            AsNote(i, over);
+            return;
+        }
+        if (_lexemes[i].Plain.Split(' ')[0] is not ("leave" or "leaving" or "keep" or "keeping") || _lexemes[i].Kind is not ("filler" or "note") || Next(i) is not { Kind: "side" } || IndexAfter(i) is var whose && Next(whose) is not { Kind: "handNoun" }) return;
+        var end = IndexAfter(whose);
+        while (end + 1 < _lexemes.Count && (_lexemes[end + 1].Kind is "lead" or "place" or "level" or "way" or "detail" || _lexemes[end + 1].Is("filler") && _lexemes[end + 1].Plain is not "and" || _lexemes[end + 1] is { Kind: "note", Plain: "it is" or "it was" })) end++;
+        if (end + 1 < _lexemes.Count && (_lexemes[end + 1].Plain is "and" or "while" or "as" || _lexemes[end + 1].Kind is "then" or "together" || _lexemes[end + 1].Is("stop", ",")) && RestOfSentence(end).Any(l => l.Is("technique"))) AsNote(i, end);
     }
 
     /// <summary>Whether the sentence that ends with this lexeme says only that the hand is drawn to the hip which the technique right before has left free.</summary>

@@ -7,6 +7,8 @@ public sealed partial class Reader
 {
     private void RetellLowPostures(int i)
     {
+        // "Pull the left knee up to the right foot", kneeling: how the knees come together; no blow.
+        if (_lexemes[i] is { Kind: "technique", Value: "knee-strike", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Backward(i - 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !l.Is("filler")) is { Plain: "pull" or "draw" or "bring" or "slide" } comesUp && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "beside" or "filler" && ClauseOf(i + 1).Any(l => l.Kind is "footNoun" or "relFoot")) AsNote(_lexemes.LastIndexOf(comesUp, i), EndOfClause(i));
         // "Step up with the right foot, staying on the left knee": kneeling on it.
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && Backward(i - 1).TakeWhile(l => l.Is("filler")).Any(l => l.Plain is "staying" or "stay" or "stays" or "remaining") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")))
         {

@@ -9,6 +9,12 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "Cover to 3 o'clock, right high block": who covers a direction turns there.
+        if (_lexemes[i] is { Kind: "technique", Value: "cover", Plain: "cover" or "covers" } && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "toward" or "towards" && Next(i) is { Kind: "clock" or "place" } or { Kind: "facing" })
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn" };
+        }
         // "One, to the left, low block in a left walking stance": one turns there.
         if (_lexemes[i].Is("side") && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i) is var goesOn && goesOn.FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { IsHandTechnique: true } or { Kind: "side" }
             && goesOn.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet == FeetKind.Lead) && goesOn.Any(l => l.Is("side", _lexemes[i].Value)) && !goesOn.Any(l => l.Kind is "footwork" or "footNoun" or "place" or "clock" or "degrees" or "amount"))

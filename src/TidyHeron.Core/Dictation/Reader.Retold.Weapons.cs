@@ -96,6 +96,20 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "staff-guard");
             if (_lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
         }
+        // "Left stick high, right stick low": what else would they do there.
+        if (_lexemes[i] is { Kind: "weapon", Value: not ("staff" or "sword") } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("level") && Alone(i + 1) && StartsClause(i - 1)) _lexemes.Insert(i + 2, new Lexeme("technique", "strike", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "strike", TermOf("strike")));
+        // "Reverse the bo, strike …": how the end that strikes comes there. "Holding the bo tip up": so it is held.
+        if (_lexemes[i].Plain is "reverse" or "reverses" or "flip" or "turn over" && _lexemes[i].Kind is "unread" or "filler" && Next(i) is { Kind: "weapon" } && IndexAfter(i) is var reversed && (Alone(reversed) || _lexemes[reversed + 1].Plain is "and" or "over" or "around" or "round")) AsNote(i, reversed);
+        if (_lexemes[i] is { Kind: "technique", Value: "grab", Plain: "holding" or "hold" } && Next(i) is { Kind: "weapon" } && Next(IndexAfter(i)) is { Kind: "tip" }) BecomesSmall(i);
+        // "Both hands come to the sword.": to take hold of it.
+        if (_lexemes[i].Is("handNoun") && IndexAfter(i) is var taken and > 0 && _lexemes[taken].Is("weapon") && Alone(taken) && taken - i >= 2 && _lexemes[i + 1].Plain is "come" or "comes" or "go" or "goes" or "move" && _lexemes.GetRange(i + 1, taken - i - 1).All(l => l.Is("filler")))
+        {
+            _weapons.Add(_lexemes[taken].Value);
+            AsNote(SideIndex(i), taken);
+        }
+        // "Draw the sword and step forward, cutting across": the step goes with the draw.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && Next(i) is { Kind: "footwork", Value: "step" } && RestOfSentence(i).Any(l => l is { IsHandTechnique: true } && l.Plain.StartsWith("cutting", StringComparison.Ordinal)))
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "together", Value = "together" };
         // "Lower the jo", "swing the jo around the head and strike": how it comes there.
         if (_lexemes[i] is { Plain: "lower" or "lowers", Kind: "level" } && Next(i) is { Kind: "weapon" } || _lexemes[i] is { Plain: "swing" or "swings" or "bring" or "brings", Kind: "unread" } && Next(i) is { Kind: "weapon" } && ClauseOf(i).Any(l => l.IsHandTechnique)) AsNote(i, IndexAfter(i));
         // "Change the sabre to the left hand": who holds it.

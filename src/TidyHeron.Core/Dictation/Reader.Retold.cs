@@ -25,12 +25,14 @@ public sealed partial class Reader
             RetellFeetThatComeRound(i);
             RetellWeapons(i);
             RetellStances(i);
+            RetellStancesWithoutAName(i);
             RetellFeet(i);
             RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);
             RetellSoftWords(i);
             RetellHands(i);
+            RetellHandsThatTakeTurns(i);
             RetellPlaces(i);
             RetellNames(i);
         }
@@ -57,6 +59,18 @@ public sealed partial class Reader
     {
         // "Now do that on the right.": once more.
         if (_lexemes[i] is { Kind: "filler", Plain: "that" } && i > 0 && _lexemes[i - 1].Plain == "do" && OnlySmallWordsAndACallBefore(i) && IndexAfter(i) is var elsewhere and >= 0 && _lexemes[elsewhere].Is("side") && Alone(elsewhere) && Follows(elsewhere, "on", "with")) _lexemes[i] = _lexemes[i] with { Kind = "again" };
+        // "Repeat moves two to four", "do the first four moves again": nothing moves.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "moves" or "steps" } && (i > 0 && _lexemes[i - 1].Is("number") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && _lexemes[i].Plain == "moves") && ClauseOf(i).Any(l => l.Is("again")) && ClauseOf(i).All(l => l.Kind is "filler" or "again" or "number" or "ordinal" or "footwork" or "passage" or "then" or "otherSide" or "side")) _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count", Term = null };
+        // "Repeat those last two".
+        if (_lexemes[i] is { Kind: "unread", Plain: "those" or "these" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "passage" or "ordinal" or "number" && ClauseOf(i).Any(l => l.Kind is "again" or "otherSide")) BecomesSmall(i);
+        // "And then three steps: step, high block, step, …": told one by one.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "steps" } && i > 0 && _lexemes[i - 1] is { Kind: "number" } announced && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i).Count(l => l is { Kind: "footwork", Value: "step" }) == announced.Number)
+        {
+            BecomesSmall(i - 1);
+            BecomesSmall(i);
+        }
+        // "Turn your back on the front, two-seventy": how far is told.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && i + 4 < _lexemes.Count && _lexemes[i + 1].Plain is "your" or "my" && _lexemes[i + 2].Plain == "back" && _lexemes[i + 3].Plain is "on" or "to" && _lexemes[i + 4].Is("place") && RestOfSentence(i).Any(l => l.Is("degrees"))) AsNote(i + 1, i + 4);
         // "Same thing, other side", "same again, on the right".
         if (_lexemes[i].Is("again") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && EndOfClause(i + 2) is var there && _lexemes.GetRange(i + 2, there - i - 1) is var where && where.All(l => l.Kind is "filler" or "side" or "otherSide") && where.Any(l => l.Kind is "side" or "otherSide"))
             _lexemes[i + 1] = new Lexeme("filler", "filler", _lexemes[i + 1].Start, _lexemes[i + 1].Length, "");

@@ -6,6 +6,14 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Stances: which foot leads in them, where they were stood in before, and from which one a move comes.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Start in left stance", "left stance, staff in front": the stance of the weapon schools, told by the foot in front.</summary>
+    private void RetellStancesWithoutAName(int i)
+    {
+        if (_lexemes[i] is not { Kind: "filler", Plain: "stance" } || i < 1 || !_lexemes[i - 1].Is("side") || !Alone(i) || !(i > 1 && _lexemes[i - 2].Is("opening"))) return;
+        Guess(i, "short-front-stance", "Read as a short front stance with that foot leading.", "front stance");
+        _lexemes[i] = _lexemes[i] with { Kind = "stance" };
+    }
+
     private void TakeLead(int i)
     {
         Note(_lexemes[i], "lead");

@@ -155,6 +155,8 @@ public sealed partial class Reader
             return;
         }
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
+        // "Both hands grab, pull to the chest": with both.
+        if (hand is null && term.Id.Value is "pull" && _draft is { SentenceEnded: false, Hands: [.., { Technique.Value: "grab", Hand: Hand.Both }] }) hand = Hand.Both;
         if (SaysWhich(i, term, hand)) return;
         // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.
         if (_draft is { SentenceEnded: true, Footwork: "step" or null, Foot: { } stood, IsDone: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l is { Kind: "footwork", Value: "step", IsGerund: true }) is { } own && Next(_lexemes.IndexOf(own)) is { Kind: "side" } with && with.Value == stood.Other.Word) Begin(Counting.Own);
@@ -312,7 +314,9 @@ public sealed partial class Reader
         }
         // What the other hand does meanwhile: pulling, covering, supporting.
         if (term.Family is "grip" && _draft.SentenceEnded) return true;
-        if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge" or "hold-the-ball") return true;
+        if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge" or "hold-the-ball" || term.Id.Value is "spread-arms" && _draft is { SentenceEnded: true, Footwork: not null }) return true;
+        // "He grabs your wrist. Pull it back to your hip and palm heel": what comes of it is the next count.
+        if (term.Id.Value is "chamber" && hand is null && _draft.SentenceEnded && StartsWithAPull(i) && RestOfSentence(i).Any(l => l is { IsHandTechnique: true, Term.Family: not "guard" })) return true;
         if (term.Family is "guard" && _draft.SentenceEnded && SaidThenFirst(i)) return true;
         if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;
@@ -329,6 +333,8 @@ public sealed partial class Reader
         if (others && !_then) return _draft.SentenceEnded && (_draft.Hands.Count >= 2 || SaidThenFirst(i) || _draft.Hands.Any(h => h.Technique == term.Id) && StartsSentence(SideIndexOfHand(i)) || term.Family is "receiving" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving") && hand?.OnSide is { } one && AlsoWorksInThisSentence(i, one.Other));
         return true;
     }
+
+    private bool StartsWithAPull(int i) => Backward(i).TakeWhile(l => !l.EndsSentence).LastOrDefault(l => !l.IsStop && l.Plain is not ("and" or "so" or "then" or "you")) is { } first && first.Plain.Split(' ')[0] is "pull" or "draw" or "yank" or "rip";
 
     /// <summary>Whether the hand of a side receives as well, later in the sentence.</summary>
     private bool AlsoWorksInThisSentence(int i, Side side) =>
