@@ -105,6 +105,12 @@ public sealed partial class Reader
         while (next + 1 < _lexemes.Count && (_lexemes[next].Is("filler") || _lexemes[next].Is("amount") && _lexemes[next].Plain.StartsWith("all the way", StringComparison.Ordinal))) next++;
         if (!_lexemes[next].Is("from")) next = end + 1;
         var from = _lexemes[next].Kind is "opening" or "from" && next + 1 < _lexemes.Count && _lexemes[next + 1].Is("number");
+        // "One more time, those two".
+        if (_lexemes[next] is { Kind: "passage", Value: not "section" } && Alone(next) && clause.All(l => l.Kind is "again" or "times" or "filler" or "then"))
+        {
+            for (var k = end; k < next; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
+            return next + 1;
+        }
         var more = _lexemes[next].Is("alternating") || _lexemes[next].Is("again") && clause.Any(l => l.Is("again"));
         var last = from ? next + 2 : next + 1;
         if (!from && !more || last < _lexemes.Count && !_lexemes[last].IsStop) return end;

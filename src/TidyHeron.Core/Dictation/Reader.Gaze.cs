@@ -12,6 +12,8 @@ public sealed partial class Reader
         if (lexeme.Plain.Contains("shoulder", StringComparison.Ordinal) && NamedSide(lexeme) is { } shoulder) _shoulder = shoulder;
         // The eyes go on: nothing of what they did is lost.
         if (_draft is { SentenceEnded: true, HasBody: true } && (_draft.Gaze is not null || lexeme.Value is "left" or "right" or "overShoulder" && Clauses(i).TakeWhile(l => !l.Is("note")).All(l => l.Kind is "gaze" or "filler" or "then" or "detail" || l.IsStop))) Begin(Counting.Own);
+        // "Ready stance. So the first thing, look right, and then step that way": nobody looks there as one gets ready.
+        if (_draft is { SentenceEnded: true, Gaze: null, Stance: { } ready, Footwork: null, IsDone: false } && StanceSet.IsStanding(ready) && NothingCounted && lexeme.Value is "left" or "right" && RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun")) Begin(Counting.Own);
         TakesHandsFirst(i);
         var looking = ForThisMove(lexeme);
         looking.LooksFirst = !looking.HasBody;

@@ -5,6 +5,8 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Repeating passages: "from the second count", "the last three on the other side", "the whole section again".</summary>
 public sealed partial class Reader
 {
+    private const int MostAtOnce = 6; // counts that are spoken of as "the same six"
+
     private Form SoFar() => _form with { Moves = [.. _before, .. _said] };
 
     private int[] CountsSoFar() => Counts.Of(SoFar());
@@ -40,6 +42,8 @@ public sealed partial class Reader
         var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
         if (numbers.Count == 0) return null;
+        // "The same two to the left", "same two again".
+        if (numbers is [> 1 and <= MostAtOnce and var latest] && clause.FindIndex(l => l is { Kind: "again" } && l.Plain.EndsWith("same", StringComparison.Ordinal)) is var same and >= 0 && same + 1 < clause.Count && clause[same + 1].Is("number") && !clause.Any(IsDeeds)) return Counted(Math.Max(1, highest - latest + 1), highest);
         if (clause.Any(IsDeeds)) return Analogous(numbers[0]) ?? Counted(Math.Max(1, highest - numbers[0] + 1), highest);
         numbers = [.. numbers.Select(Count)];
         if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);

@@ -65,7 +65,7 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
         if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
-        else if (otherSide && more == 1 && !_explicitCounts && !clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) && SinceTheTurn() is { } since)
+        else if (otherSide && more == 1 && !_explicitCounts && (!clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) || GoesToTheOtherSide(clause)) && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
             _fields[^1] = _fields[^1] with
@@ -103,6 +103,10 @@ public sealed partial class Reader
             ForgetNow();
         }
     }
+
+    /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>
+    private bool GoesToTheOtherSide(List<Lexeme> clause) =>
+        clause.FindIndex(l => l.Is("side")) is > 0 and var at && clause.Take(at).Any(l => l.Plain is "to" or "to the") && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)

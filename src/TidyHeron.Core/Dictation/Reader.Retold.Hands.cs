@@ -14,6 +14,8 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("technique", "chamber", _lexemes[i].Start, _lexemes[hip + 1].Start + _lexemes[hip + 1].Length - _lexemes[i].Start, "at the hip", TermOf("chamber"));
             _lexemes.RemoveRange(i + 1, hip + 1 - i);
         }
+        // "Strike to the elbow with the right stick": where it lands.
+        if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
         RetellHandsThatStay(i);
         // "Pull back to the left hip": what is pulled goes there.
         if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);

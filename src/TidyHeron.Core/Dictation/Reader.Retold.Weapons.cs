@@ -154,6 +154,15 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "weapon", Value = "staff", Term = null };
     }
 
+    /// <summary>"Strike with the right stick": of two weapons each stands for the hand that holds it.</summary>
+    private void RetellTheHandThatHolds(int i)
+    {
+        if (_lexemes[i] is not { Kind: "weapon", Value: not ("staff" or "sword") } held || !_lexemes[i - 1].Is("side")) return;
+        _weapons.Add(held.Value);
+        _named.Add(held.Value);
+        _lexemes[i] = held with { Kind = "handNoun", Value = "hand" };
+    }
+
     /// <summary>Whether a staff is spoken of anywhere, or was carried before.</summary>
     private bool IsAboutAStaff => SpeaksOf("staff") || _lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff";
 

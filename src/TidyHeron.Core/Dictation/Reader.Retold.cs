@@ -36,6 +36,7 @@ public sealed partial class Reader
             RetellPlaces(i);
             RetellNames(i);
         }
+        for (var i = 1; i < _lexemes.Count; i++) RetellTheHandThatHolds(i);
     }
 
     private void BecomesTerm(int i, string kind, string value) => _lexemes[i] = _lexemes[i] with { Kind = kind, Value = value, Term = TermOf(value) };
@@ -60,7 +61,7 @@ public sealed partial class Reader
         // "Now do that on the right.": once more.
         if (_lexemes[i] is { Kind: "filler", Plain: "that" } && i > 0 && _lexemes[i - 1].Plain == "do" && OnlySmallWordsAndACallBefore(i) && IndexAfter(i) is var elsewhere and >= 0 && _lexemes[elsewhere].Is("side") && Alone(elsewhere) && Follows(elsewhere, "on", "with")) _lexemes[i] = _lexemes[i] with { Kind = "again" };
         // "Repeat moves two to four", "do the first four moves again": nothing moves.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "moves" or "steps" } && (i > 0 && _lexemes[i - 1].Is("number") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && _lexemes[i].Plain == "moves") && ClauseOf(i).Any(l => l.Is("again")) && ClauseOf(i).All(l => l.Kind is "filler" or "again" or "number" or "ordinal" or "footwork" or "passage" or "then" or "otherSide" or "side")) _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count", Term = null };
+        if (_lexemes[i] is { Kind: "footwork", Plain: "moves" or "steps" } && (i > 0 && _lexemes[i - 1].Kind is "number" or "passage" || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && _lexemes[i].Plain == "moves") && ClauseOf(i).Any(l => l.Kind is "again" or "otherSide") && ClauseOf(i).All(l => l.Kind is "filler" or "again" or "number" or "ordinal" or "footwork" or "passage" or "then" or "otherSide" or "side")) _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count", Term = null };
         // "Repeat those last two".
         if (_lexemes[i] is { Kind: "unread", Plain: "those" or "these" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "passage" or "ordinal" or "number" && ClauseOf(i).Any(l => l.Kind is "again" or "otherSide")) BecomesSmall(i);
         // "And then three steps: step, high block, step, …": told one by one.

@@ -326,7 +326,7 @@ public sealed partial class Reader
         var others = handNamed && hand is { } mine && _draft.Hands.All(h => h.Hand is { } theirs && !theirs.Shares(mine));
         if (others && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "punch" or "strike" or "elbow")) return true;
         // "Left arm middle block. The right fist comes down in a hammer.": a blow in a sentence of its own comes after.
-        if (others && _draft.SentenceEnded && StartsSentence(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
+        if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && !RestOfSentence(i).Any(l => l.Is("times")) && term.Family is "punch" or "strike" or "elbow" && _draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique)?.Family is "receiving")) return true;
         // "Right back fist. Now left low block, stepping through with the left", "and with a right palm block, turn …": it has a step or a turn of its own.
         if (others && _draft.SentenceEnded && OnlySmallWordsAndACallBefore(SideIndexOfHand(i)) && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" or "stay" } && (l.IsGerund || Follows(SideIndexOfHand(i), "with") || _lexemes.IndexOf(l) is var at and > 0 && (_lexemes[at - 1].Is("together") || _lexemes[at - 1].Is("stop", ":"))))) return true;
         // "Right middle block. Left low block, right middle block": what the first hand does anew is another count, so is what the other does with it.

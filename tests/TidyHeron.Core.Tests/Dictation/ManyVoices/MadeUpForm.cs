@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 internal enum Going
 {
     Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same, Diagonal, KickBack, ThreeSteps,
-    Shuffle, CrossBehind, Together, Shift, PivotAround, Kneel, Rise, Jump,
+    Shuffle, CrossBehind, Together, Shift, PivotAround, Kneel, Rise, Jump, Passage,
 }
 
 /// <summary>What a hand does, or both together; the height only where it is told.</summary>
@@ -43,6 +43,10 @@ internal sealed record MadeUpCount
     public required List<Done> Hands { get; init; }
     public string Kick { get; init; } = "";
     public bool Shout { get; init; }
+    /// <summary>The counts that are done again at once, as they come to be.</summary>
+    public List<MadeUpCount> Passage { get; init; } = [];
+    /// <summary>Which number the first and the last of those had that are done again.</summary>
+    public (int First, int Last) Repeats { get; init; }
 
     /// <summary>Whether a foot leads in its stance.</summary>
     public bool Leads => MadeUpForm.Leads(Stance);
@@ -52,7 +56,7 @@ internal sealed record MadeUpCount
 }
 
 /// <summary>Makes up forms: any sequence of counts that a body can do, empty-handed or with a weapon.</summary>
-/// <param name="school">"staff", "sword", "soft" or nothing.</param>
+/// <param name="school">"staff", "sword", "sticks", "soft" or nothing.</param>
 internal sealed class MadeUpForm(Random random, string school)
 {
     private static readonly string[] Stances = ["front", "front", "front", "front", "back", "back", "cat", "short-front", "bow", "walking", "fixed", "rooted"];
@@ -61,15 +65,17 @@ internal sealed class MadeUpForm(Random random, string school)
     private static readonly string[] BothHands = ["x-block", "high-x-block", "wedge-block", "twin-knife-hand-block", "double-punch"];
     private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike", "staff-rising-strike"];
     private static readonly string[] SwordTechniques = ["sword-downward-cut", "sword-diagonal-cut", "sword-rising-cut", "sword-horizontal-cut", "sword-thrust", "sword-parry"];
+    private static readonly string[] StickTechniques = ["truncheon-strike", "truncheon-strike", "truncheon-block", "truncheon-thrust"];
     private static readonly string[] SoftHand = ["ward-off", "pressing-block", "palm-strike", "palm-strike", "punch", "crane-beak"];
     private static readonly string[] SoftHands = ["roll-back", "double-palm", "hold-the-ball", "arms-crossed", "spread-arms"];
     private static readonly string[] Kicks = ["front-kick", "front-kick", "side-kick", "roundhouse-kick", "back-kick", "inside-crescent-kick", "knee-strike", "axe-kick"];
     /// <summary>Every technique that a made-up form may hold.</summary>
-    public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, .. Kicks.Distinct()];
+    public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, .. StickTechniques.Distinct(), .. Kicks.Distinct()];
 
     /// <summary>Every stance that a made-up form may hold.</summary>
     public static readonly string[] AllStances = [.. Stances.Distinct(), "horse", "closed", "cross", "kneeling"];
 
+    private readonly List<MadeUpCount> _made = [];
     private MadeUpCount? _last;
     private int _heading;
     private Side _lead;
@@ -91,15 +97,23 @@ internal sealed class MadeUpForm(Random random, string school)
 
     /// <summary>A form of a number of counts.</summary>
     /// <param name="isNumbered">Whether each is called: only then do a kick and what the hands do after it surely share a count.</param>
-    public List<MadeUpCount> Make(int counts, bool isNumbered) => [.. Enumerable.Range(0, counts).Select(i => _last = Next(i == counts - 1, isNumbered))];
+    public List<MadeUpCount> Make(int counts, bool isNumbered) => [.. Enumerable.Range(0, counts).Select(i => Keep(Next(i == counts - 1, isNumbered)))];
 
-    /// <summary>What each count should come to: three for three steps that are told at once.</summary>
-    public static IEnumerable<string> MeantBy(IEnumerable<MadeUpCount> form) => form.SelectMany(c => c.Going == Going.ThreeSteps ? [Stepped(c, c.Foot), Stepped(c, c.Foot.Other), c.Meant] : new[] { c.Meant });
+    private MadeUpCount Keep(MadeUpCount count)
+    {
+        _made.Add(count);
+        return _last = count;
+    }
+
+    /// <summary>What each count should come to: three for three steps that are told at once, as many as are done again of a passage.</summary>
+    public static IEnumerable<string> MeantBy(IEnumerable<MadeUpCount> form) => form.SelectMany(c => c.Going == Going.Passage ? c.Passage.Select(p => p.Meant) : c.Going == Going.ThreeSteps ? [Stepped(c, c.Foot), Stepped(c, c.Foot.Other), c.Meant] : new[] { c.Meant });
 
     private static string Stepped(MadeUpCount count, Side foot) => (count with { Lead = foot, Hands = [new Done(foot, count.Hands[0].Technique)], Shout = false }).Meant;
 
     private MadeUpCount Next(bool isLast, bool isNumbered)
     {
+        // Where counts are called, each that is done again has a number of its own.
+        if (!isNumbered && RepeatsAPassage() is { } again) return again;
         var going = Choose(isNumbered);
         if (going == Going.Same)
         {
@@ -127,6 +141,25 @@ internal sealed class MadeUpForm(Random random, string school)
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
             Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Any(Kicks) : "", Shout = isLast && Perhaps(0.6),
         };
+    }
+
+    /// <summary>The last two counts once more, where two steps can be taken again, or those since a turn on the other side.</summary>
+    private MadeUpCount? RepeatsAPassage()
+    {
+        if (IsSoft || _made is not [.., var first, { Going: Going.Step, FootIsPlain: true } second] || !Leads(first.Stance) || !Perhaps(0.4)) return null;
+        var (number, passage) = (MeantBy(_made).Count(), new[] { first, second });
+        if (first is { Going: Going.Step, FootIsPlain: true })
+            return second with { Going = Going.Passage, Shout = false, Repeats = (number - 1, number), Passage = [.. passage] };
+        if (first is not { Going: Going.Turn, Amount: 90 } || first.From % 90 != 0 || first.Foot != first.Side) return null;
+        _lead = _lead.Other;
+        _heading = Across(second.Heading, first.From);
+        return second with
+        {
+            Going = Going.Passage, Shout = false, Repeats = (number - 1, number), Side = first.Side.Other, Lead = _lead, Heading = _heading,
+            Passage = [.. passage.Select(c => c with { Lead = c.Lead.Other, Heading = Across(c.Heading, first.From), Hands = [.. c.Hands.Select(h => h.Mirrored)] })],
+        };
+
+        static int Across(int heading, int line) => ((2 * line - heading) % 360 + 360) % 360;
     }
 
     private void TakeStance(Going going, Side foot)
@@ -160,7 +193,7 @@ internal sealed class MadeUpForm(Random random, string school)
         // Hands that are held at the end of a form close it.
         if (IsSoft) return Perhaps(0.4) ? [new Done(null, Any(isLast ? SoftHands[..2] : SoftHands))] : [SoftlyDone(_lead), SoftlyDone(_lead.Other)];
         if (IsArmed) return [new Done(null, Any(school == "staff" ? StaffTechniques : SwordTechniques))];
-        if (Perhaps(0.08)) return [new Done(null, Any(BothHands))];
+        if (school != "sticks" && Perhaps(0.08)) return [new Done(null, Any(BothHands))];
         var first = OneHand(Perhaps(0.7) ? _lead : _lead.Other);
         if (going == Going.Kick || !Perhaps(0.25)) return [first];
         var second = OneHand(first.Hand!.Value.Other);
@@ -171,6 +204,7 @@ internal sealed class MadeUpForm(Random random, string school)
 
     private Done OneHand(Side hand)
     {
+        if (school == "sticks") return Any(StickTechniques) is var stick && stick == "truncheon-thrust" ? new Done(hand, stick, Any(Level.Middle, Level.High)) : new Done(hand, stick, Any(Level.Low, Level.Middle, Level.High));
         var technique = Any(Perhaps(0.5) ? Blocks : Strikes);
         var level = Blocks.Contains(technique) || technique is "rising-elbow" or "uppercut" || Perhaps(0.7) ? (Level?)null : technique is "punch" or "palm-strike" ? Any(Level.Low, Level.Middle, Level.High) : Any(Level.Middle, Level.High);
         return new Done(hand, technique, level);
@@ -204,7 +238,7 @@ internal sealed class MadeUpForm(Random random, string school)
         Going.SideStep when _heading % 180 != 0 => Going.Turn,
         Going.Diagonal when _heading % 90 != 0 => Going.Step,
         Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when IsArmed => Going.Step,
-        Going.ThreeSteps when isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
+        Going.ThreeSteps when school == "sticks" || isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
         Going.Same when _last is not { Going: Going.Step, Hands: [{ Hand: not null }] } => Going.Step,
         Going.Kick when !isNumbered => Going.Step,
         _ => going,

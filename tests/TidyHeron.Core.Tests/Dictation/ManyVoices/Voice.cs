@@ -26,7 +26,7 @@ internal sealed partial class Voice
     {
         _random = random;
         _call = Any(Calls);
-        School = random.Next(12) switch { 0 => "staff", 1 => "sword", 2 => "soft", _ => "" };
+        School = random.Next(12) switch { 0 => "staff", 1 => "sword", 2 => "soft", 3 => "sticks", _ => "" };
         // "Seven is a step forward …", or notes without a verb.
         _style = IsSoft ? "soft" : _call == "One is" ? "noun" : _call.StartsWith("chatty", StringComparison.Ordinal) ? "chatty" : _call == "1" || random.Next(20) == 0 ? "short" : "";
         _isWithoutStops = random.Next(10) == 0 && _call is "Number one," or "Count one," or "Move one:" or "On one,";
@@ -43,7 +43,7 @@ internal sealed partial class Voice
     /// <summary>Whether the counts are called.</summary>
     public bool IsNumbered => !_call.Contains("plain", StringComparison.Ordinal);
 
-    /// <summary>"staff", "sword", "soft" or nothing.</summary>
+    /// <summary>"staff", "sword", "sticks", "soft" or nothing.</summary>
     public string School { get; }
 
     private bool IsArmed => School is "staff" or "sword";
@@ -57,11 +57,11 @@ internal sealed partial class Voice
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say(IsSoft ? "opening of a soft form" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(IsSoft ? "opening of a soft form" : School == "sticks" ? "opening with sticks" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     /// <summary>What a chatty voice says between two counts.</summary>
-    private string Aside(MadeUpCount count) => _style == "chatty" && count.Going is not (Going.Same or Going.KickBack or Going.ThreeSteps) && count.Hands is [{ Hand: not null }] && _random.Next(4) == 0 ? " " + Capital(Say("aside")) : "";
+    private string Aside(MadeUpCount count) => _style == "chatty" && count.Going is not (Going.Same or Going.Passage or Going.KickBack or Going.ThreeSteps) && count.Hands is [{ Hand: not null }] && _random.Next(4) == 0 ? " " + Capital(Say("aside")) : "";
 
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
 
@@ -81,6 +81,7 @@ internal sealed partial class Voice
         var told = _style.Length > 0 && InStyle(count) is { } styled ? Say(styled) : SayGrammatically(count.Going switch
         {
             Going.Turn => count.Heading % 90 == 0 && _random.Next(4) == 0 ? "told as a turn to a place" : "told as a turn",
+            Going.Passage => count.Passage[0].Going == Going.Step ? "told as a passage again" : "told as a passage on the other side",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
             Going.SideStep => count is { IsFirst: true, Hands: [{ Level: null } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
@@ -102,7 +103,7 @@ internal sealed partial class Voice
         });
         // Sentences within a count need its number to hold them together.
         told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
-        if (count.Going is Going.Same or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
+        if (count.Going is Going.Same or Going.Passage or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
         if (count.Hands.Count > 1 && !IsSoft)
         {
             SetTechnique(count.Hands[1], count);
@@ -147,6 +148,8 @@ internal sealed partial class Voice
         _values["other foot"] = () => count.Foot.Other.Word;
         _values["lead"] = () => count.Lead.Word;
         _values["rear"] = () => count.Lead.Other.Word;
+        _values["first again"] = () => $"{count.Repeats.First}";
+        _values["last again"] = () => $"{count.Repeats.Last}";
         _values["turning round"] = () => count.Side == Side.Right ? Any<string>(["clockwise", "cw"]) : Any<string>(["counterclockwise", "ccw"]);
         _values["amount"] = () => $"{count.Amount}";
         _values["wall"] = () => Any<string>(quarter % 2 == 0 ? [$"the {Walls[quarter]} wall", $"the {Walls[quarter]}"] : [$"the {Walls[quarter]} wall", $"the {Walls[quarter]} side of the hall"]);
@@ -177,6 +180,17 @@ internal sealed partial class Voice
 
     private void SetTechnique(Done done, MadeUpCount count)
     {
+        if (School == "sticks")
+        {
+            var stick = done.Technique["truncheon-".Length..];
+            _values["stick"] = () => SideSaid(done.Hand!.Value) + " stick";
+            _values["blow"] = () => stick;
+            _values["at"] = () => Say($"{stick} {done.Level}");
+            foreach (var way in new[] { "technique", "technique with an article", "do", "doing" })
+                _values[way] = () => Say("sticks " + way);
+            return;
+        }
+
         var name = _names[done.Technique];
         _values["technique name"] = () => name;
         if (done.Hand is not { } hand)
