@@ -10,6 +10,7 @@ public sealed partial class Reader
     /// <summary>Retells lexemes whose meaning is told by others, before any of them is taken in.</summary>
     private void Prepare()
     {
+        FindSidesInChinese();
         FindMissingStops();
         Corrections.Apply(_lexemes);
         FindBrackets();

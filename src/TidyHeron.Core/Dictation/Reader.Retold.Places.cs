@@ -9,6 +9,13 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        // "To the left, left foot steps forward, left front stance": there one turns.
+        if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Next(i + 1) is { Kind: "side" } && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("stance") && l.Plain != "wo") is { Term: { } taken } && _ways.Stances.Of(taken.Id).Feet == FeetKind.Lead && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "facing" || l is { Kind: "footwork", Value: "turn" or "pivot" }))
+        {
+            var first = FirstOfClause(i);
+            _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
+            return;
+        }
         // "Cover to 3 o'clock, right high block": who covers a direction turns there.
         if (_lexemes[i] is { Kind: "technique", Value: "cover", Plain: "cover" or "covers" } && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "toward" or "towards" && Next(i) is { Kind: "clock" or "place" } or { Kind: "facing" })
         {

@@ -56,7 +56,7 @@ internal sealed record MadeUpCount
 }
 
 /// <summary>Makes up forms: any sequence of counts that a body can do, empty-handed or with a weapon.</summary>
-/// <param name="school">"staff", "sword", "sticks", "soft" or nothing.</param>
+/// <param name="school">"staff", "sword", "sticks", "soft", the name of a tradition whose words alone are used, or nothing.</param>
 internal sealed class MadeUpForm(Random random, string school)
 {
     private static readonly string[] Stances = ["front", "front", "front", "front", "back", "back", "cat", "short-front", "bow", "walking", "fixed", "rooted"];
@@ -83,6 +83,8 @@ internal sealed class MadeUpForm(Random random, string school)
 
     private bool IsArmed => school is "staff" or "sword";
 
+    private bool IsRomanised => Enum.TryParse<Tradition>(school, out _);
+
     private bool IsSoft => school == "soft";
 
     /// <summary>Whether a foot leads in a stance.</summary>
@@ -90,6 +92,13 @@ internal sealed class MadeUpForm(Random random, string school)
 
     /// <summary>Whether both hands do a technique.</summary>
     public static bool IsOfBothHands(string technique) => BothHands.Contains(technique);
+
+    /// <summary>One of several that the tradition has a name for.</summary>
+    private string Named(string[] of)
+    {
+        while (true)
+            if (Any(of) is var one && (!Enum.TryParse<Tradition>(school, out var tradition) || (Vocabulary.Standard.Find(new TermId(one + "-stance")) ?? Vocabulary.Standard.Find(new TermId(one)))!.Names.ContainsKey(tradition))) return one;
+    }
 
     private T Any<T>(params IReadOnlyList<T> of) => of[random.Next(of.Count)];
 
@@ -139,14 +148,14 @@ internal sealed class MadeUpForm(Random random, string school)
         return new MadeUpCount
         {
             Going = going, IsFirst = _last is null, From = from, Heading = _heading, Amount = amount, Side = side, Foot = foot, FootIsPlain = had, Lead = _lead, Stance = _stance,
-            Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Any(Kicks) : "", Shout = isLast && Perhaps(0.6),
+            Hands = hands, Kick = going is Going.Kick or Going.KickBack ? Named(Kicks) : "", Shout = isLast && Perhaps(0.6),
         };
     }
 
     /// <summary>The last two counts once more, where two steps can be taken again, or those since a turn on the other side.</summary>
     private MadeUpCount? RepeatsAPassage()
     {
-        if (IsSoft || _made is not [.., var first, { Going: Going.Step, FootIsPlain: true } second] || !Leads(first.Stance) || !Perhaps(0.4)) return null;
+        if (IsSoft || IsRomanised || _made is not [.., var first, { Going: Going.Step, FootIsPlain: true } second] || !Leads(first.Stance) || !Perhaps(0.4)) return null;
         var (number, passage) = (MeantBy(_made).Count(), new[] { first, second });
         if (first is { Going: Going.Step, FootIsPlain: true })
             return second with { Going = Going.Passage, Shout = false, Repeats = (number - 1, number), Passage = [.. passage] };
@@ -183,7 +192,7 @@ internal sealed class MadeUpForm(Random random, string school)
                     return;
                 }
                 // A foot that leads and is drawn back into a cat stance may lead still.
-                _stance = Any(Stances) is var stance && stance == "cat" && going is Going.StepBack or Going.PivotAround ? "front" : stance;
+                _stance = Named(Stances) is var stance && stance == "cat" && going is Going.StepBack or Going.PivotAround ? Named(["front", "bow"]) : stance;
                 return;
         }
     }
@@ -193,7 +202,7 @@ internal sealed class MadeUpForm(Random random, string school)
         // Hands that are held at the end of a form close it.
         if (IsSoft) return Perhaps(0.4) ? [new Done(null, Any(isLast ? SoftHands[..2] : SoftHands))] : [SoftlyDone(_lead), SoftlyDone(_lead.Other)];
         if (IsArmed) return [new Done(null, Any(school == "staff" ? StaffTechniques : SwordTechniques))];
-        if (school != "sticks" && Perhaps(0.08)) return [new Done(null, Any(BothHands))];
+        if (school != "sticks" && Perhaps(0.08)) return [new Done(null, Named(BothHands))];
         var first = OneHand(Perhaps(0.7) ? _lead : _lead.Other);
         if (going == Going.Kick || !Perhaps(0.25)) return [first];
         var second = OneHand(first.Hand!.Value.Other);
@@ -205,15 +214,16 @@ internal sealed class MadeUpForm(Random random, string school)
     private Done OneHand(Side hand)
     {
         if (school == "sticks") return Any(StickTechniques) is var stick && stick == "truncheon-thrust" ? new Done(hand, stick, Any(Level.Middle, Level.High)) : new Done(hand, stick, Any(Level.Low, Level.Middle, Level.High));
-        var technique = Any(Perhaps(0.5) ? Blocks : Strikes);
+        var technique = Named(Perhaps(0.5) ? Blocks : Strikes);
         var level = Blocks.Contains(technique) || technique is "rising-elbow" or "uppercut" || Perhaps(0.7) ? (Level?)null : technique is "punch" or "palm-strike" ? Any(Level.Low, Level.Middle, Level.High) : Any(Level.Middle, Level.High);
         return new Done(hand, technique, level);
     }
 
     private Going Choose(bool isNumbered)
     {
-        if (_last is null) return Any(Going.Turn, Going.Step, Going.SideStep);
+        if (_last is null) return IsRomanised ? Any(Going.Turn, Going.Step) : Any(Going.Turn, Going.Step, Going.SideStep);
         if (IsSoft) return ChooseSoftly();
+        if (IsRomanised) return AllowedBy(_stance == "horse" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.WideStep, Going.Kick), isNumbered);
         var going = _stance switch
         {
             "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot),

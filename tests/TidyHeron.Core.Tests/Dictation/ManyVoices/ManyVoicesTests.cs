@@ -25,11 +25,21 @@ public class ManyVoicesTests
         mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes));
     }
 
+    [Theory]
+    [MemberData(nameof(Halls))]
+    public void A_form_told_in_the_romanised_words_of_one_language_is_understood(int hall)
+    {
+        var mistakes = Enumerable.Range(hall * VoicesInAHall, VoicesInAHall).Select(s => FirstMistake(s, r => new RomanisedVoice(r))).Where(m => m is not null).ToList();
+        mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes));
+    }
+
+    internal static string? FirstMistake(int seed) => FirstMistake(seed, r => new Voice(r));
+
     /// <summary>The first count of a told form that was not understood; none where all were.</summary>
-    internal static string? FirstMistake(int seed)
+    internal static string? FirstMistake(int seed, Func<Random, ITeller> teller)
     {
         var random = new Random(seed);
-        var voice = new Voice(random);
+        var voice = teller(random);
         var form = new MadeUpForm(random, voice.School).Make(Counts, voice.IsNumbered);
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);

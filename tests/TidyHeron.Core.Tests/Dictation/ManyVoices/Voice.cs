@@ -4,9 +4,9 @@ using TidyHeron.Core.Notation;
 namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 
 /// <summary>Somebody who tells forms: with habits of their own, in phrases that the file beside this one holds.</summary>
-internal sealed partial class Voice
+internal sealed partial class Voice : ITeller
 {
-    private static readonly Dictionary<string, string[]> Phrases = ReadPhrases();
+    private static readonly PhraseBook Phrases = PhraseBook.In("phrases.txt");
     private static readonly string[] Walls = ["front", "right", "back", "left"], Hours = ["twelve o'clock", "three o'clock", "six o'clock", "nine o'clock"], Winds = ["north", "east", "south", "west"];
     private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,", "One is", "1", "chatty call", "chatty call", "chatty plain", "chatty plain"];
     private static readonly string[] English = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
@@ -40,17 +40,17 @@ internal sealed partial class Voice
         foreach (var (of, names) in Names.Of) _names[of] = isPlain ? names[0] : Any(names);
     }
 
-    /// <summary>Whether the counts are called.</summary>
+    /// <inheritdoc/>
     public bool IsNumbered => !_call.Contains("plain", StringComparison.Ordinal);
 
-    /// <summary>"staff", "sword", "sticks", "soft" or nothing.</summary>
+    /// <inheritdoc/>
     public string School { get; }
 
     private bool IsArmed => School is "staff" or "sword";
 
     private bool IsSoft => School == "soft";
 
-    /// <summary>A form in the words of this voice: the opening, a sentence or more for each count, the closing.</summary>
+    /// <inheritdoc/>
     public (string Text, List<string> Counts) Tell(List<MadeUpCount> form)
     {
         var counts = form.Select((c, i) => Called(i, form.Count, Tell(c), InStyle(c) is not null) + Aside(c)).ToList();
@@ -66,7 +66,7 @@ internal sealed partial class Voice
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
 
     /// <summary>One of the ways to say a thing, with what it holds filled in.</summary>
-    private string Say(string name) => Slot().Replace(Any(Phrases[name]), slot => _values.TryGetValue(slot.Groups[1].Value, out var value) ? value() : Say(slot.Groups[1].Value));
+    private string Say(string name) => Phrases.Say(name, _random, _values);
 
     /// <summary>As <see cref="Say"/>; drawn again where "as you" would stand before what is no verb.</summary>
     private string SayGrammatically(string name)
@@ -237,19 +237,6 @@ internal sealed partial class Voice
     }
 
     private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
-
-    private static Dictionary<string, string[]> ReadPhrases()
-    {
-        var phrases = new Dictionary<string, List<string>>();
-        var name = "";
-        foreach (var line in File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Dictation", "ManyVoices", "phrases.txt")).Where(l => l.Length > 0 && l[0] != '#'))
-            if (line.StartsWith("== ", StringComparison.Ordinal)) phrases[name = line[3..]] = [];
-            else phrases[name].Add(line == "(nothing)" ? "" : line);
-        return phrases.ToDictionary(p => p.Key, p => p.Value.ToArray());
-    }
-
-    [GeneratedRegex(@"\{([^}]+)\}")]
-    private static partial Regex Slot();
 
     [GeneratedRegex(@"(?<!all )\b(left|right)\b(?! (now|away|after|there|here|where)|, so)", RegexOptions.IgnoreCase)]
     private static partial Regex Sides();

@@ -1,0 +1,52 @@
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Small words of other languages, and words that are small in English and are none there, retold as <see cref="RetellLexemes"/> says.</summary>
+public sealed partial class Reader
+{
+    private static readonly HashSet<string> EnglishWords = ["the", "a", "an", "your", "my", "and", "step", "left", "right", "with", "into", "foot"];
+
+    /// <summary>"You gong bu, you chong quan": where no English is spoken "you" is the right side.</summary>
+    private void FindSidesInChinese()
+    {
+        if (!_lexemes.Any(l => l.Plain is "you") || _lexemes.Any(l => EnglishWords.Contains(l.Plain)) || !_lexemes.Any(l => l.Plain is "zuo" || l.Plain.Split(' ')[^1] is "bu" or "quan" or "zhang")) return;
+        for (var i = 0; i < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "filler", Plain: "you" }) _lexemes[i] = _lexemes[i] with { Kind = "side", Value = "right", Plain = "right" };
+    }
+
+    private void RetellParticles(int i)
+    {
+        // "Zuo jiao xiang qian": the foot, which is a choke elsewhere.
+        if (_lexemes[i].Plain == "jiao" && i > 0 && _lexemes[i - 1].Is("side")) _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+        // "Xiang zuo zhuan": to the left.
+        if (_lexemes[i] is { Kind: "unread", Plain: "xiang" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side")) _lexemes[i] = _lexemes[i] with { Kind = "filler", Plain = "to" };
+        // "Shang zuo bu", "tui you bu": a step with that foot.
+        if (_lexemes[i].Plain is "shang" or "tui" or "jin" or "kai" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Plain == "bu")
+        {
+            BecomesTerm(i, "footwork", _lexemes[i].Plain == "tui" ? "step-back" : "step");
+            _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "footNoun", Value = "foot", Term = null };
+        }
+        // "Zuo jiao xiang zuo kai bu": the left foot steps to the left.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "kai bu" } && i > 2 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Plain == "to" && _lexemes[i - 3].Is("footNoun"))
+            (_lexemes[i - 2], _lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 2], _lexemes[i - 1]);
+        // "Mawatte hidari zenkutsu dachi", without a comma: the foot that leads then, not to which side.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "mawatte" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance")) _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i + 1].Start, 0, ""));
+        // "Dwiro dora": round to the back.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Split(' ')[0] is "dwiro" or "dwi" && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount")) _lexemes.Insert(i + 1, new Lexeme("degrees", "180", _lexemes[i].Start + _lexemes[i].Length, 0, "180 degrees"));
+        // "Oreunjjogeuro, oreun ap gubi": to the right.
+        if (_lexemes[i].Is("side") && _lexemes[i].Plain.EndsWith("jjogeuro", StringComparison.Ordinal) && Alone(i))
+        {
+            var there = _lexemes[i];
+            _lexemes[i] = there with { Plain = there.Value };
+            _lexemes.Insert(i, new Lexeme("filler", "filler", there.Start, 0, "to"));
+        }
+        // "Ashi wo hidari ni dashite", "hidari e": to the left.
+        if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "ni" or "e" && _lexemes[i].Plain is "hidari" or "migi")
+        {
+            (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1] with { Kind = "filler", Value = "filler", Plain = "to", Term = null }, _lexemes[i]);
+            // "Hidari ni hidari ashi wo dashite": there the left foot goes.
+            if (i + 3 < _lexemes.Count && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun")) _lexemes.Insert(i + 2, new Lexeme("stop", ",", _lexemes[i + 2].Start, 0, ""));
+        }
+    }
+}
