@@ -10,7 +10,7 @@ public sealed partial class Reader
     /// <summary>Retells lexemes whose meaning is told by others, before any of them is taken in.</summary>
     private void Prepare()
     {
-        FindSidesInChinese();
+        RetellOtherLanguages();
         FindMissingStops();
         Corrections.Apply(_lexemes);
         FindBrackets();

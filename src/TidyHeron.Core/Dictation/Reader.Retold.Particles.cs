@@ -2,10 +2,16 @@ using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>Small words of other languages, and words that are small in English and are none there, retold as <see cref="RetellLexemes"/> says.</summary>
+/// <summary>Small words of other languages, and words that are small in English and are none there, retold before all others.</summary>
 public sealed partial class Reader
 {
     private static readonly HashSet<string> EnglishWords = ["the", "a", "an", "your", "my", "and", "step", "left", "right", "with", "into", "foot"];
+
+    private void RetellOtherLanguages()
+    {
+        FindSidesInChinese();
+        for (var i = 0; i < _lexemes.Count; i++) RetellParticle(i);
+    }
 
     /// <summary>"You gong bu, you chong quan": where no English is spoken "you" is the right side.</summary>
     private void FindSidesInChinese()
@@ -15,23 +21,26 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "filler", Plain: "you" }) _lexemes[i] = _lexemes[i] with { Kind = "side", Value = "right", Plain = "right" };
     }
 
-    private void RetellParticles(int i)
+    private void RetellParticle(int i)
     {
         // "Zuo jiao xiang qian": the foot, which is a choke elsewhere.
         if (_lexemes[i].Plain == "jiao" && i > 0 && _lexemes[i - 1].Is("side")) _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
         // "Xiang zuo zhuan": to the left.
         if (_lexemes[i] is { Kind: "unread", Plain: "xiang" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side")) _lexemes[i] = _lexemes[i] with { Kind = "filler", Plain = "to" };
         // "Shang zuo bu", "tui you bu": a step with that foot.
-        if (_lexemes[i].Plain is "shang" or "tui" or "jin" or "kai" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Plain == "bu")
+        if (_lexemes[i].Plain is "shang" or "tui" or "jin" or "kai" or "bing" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Plain is "bu" or "jiao")
         {
-            BecomesTerm(i, "footwork", _lexemes[i].Plain == "tui" ? "step-back" : "step");
+            BecomesTerm(i, "footwork", _lexemes[i].Plain switch { "tui" => "step-back", "bing" => "pull-together", _ => "step" });
             _lexemes[i + 2] = _lexemes[i + 2] with { Kind = "footNoun", Value = "foot", Term = null };
         }
         // "Zuo jiao xiang zuo kai bu": the left foot steps to the left.
         if (_lexemes[i] is { Kind: "footwork", Plain: "kai bu" } && i > 2 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Plain == "to" && _lexemes[i - 3].Is("footNoun"))
             (_lexemes[i - 2], _lexemes[i - 1], _lexemes[i]) = (_lexemes[i], _lexemes[i - 2], _lexemes[i - 1]);
-        // "Mawatte hidari zenkutsu dachi", without a comma: the foot that leads then, not to which side.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "mawatte" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance")) _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i + 1].Start, 0, ""));
+        // "Hidari ashi mae no zenkutsu dachi": no correction, and that foot leads in it.
+        if (_lexemes[i] is { Kind: "correction", Plain: "no" } && i > 0 && _lexemes[i - 1].Plain is "mae" or "ashi" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stance")) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "way", Plain: "mae" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "no" && _lexemes[i + 2].Is("stance")) _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        // "Mawatte hidari zenkutsu dachi", without a comma: the foot that leads then, or the hand, not to which side.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "mawatte" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Kind is "stance" or "technique" or "level") _lexemes.Insert(i + 1, new Lexeme("stop", ",", _lexemes[i + 1].Start, 0, ""));
         // "Dwiro dora": round to the back.
         if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Split(' ')[0] is "dwiro" or "dwi" && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount")) _lexemes.Insert(i + 1, new Lexeme("degrees", "180", _lexemes[i].Start + _lexemes[i].Length, 0, "180 degrees"));
         // "Oreunjjogeuro, oreun ap gubi": to the right.

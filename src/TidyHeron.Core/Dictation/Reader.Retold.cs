@@ -17,7 +17,6 @@ public sealed partial class Reader
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
-            RetellParticles(i);
             RetellAsides(i);
             RetellHowOneStands(i);
             RetellWhatIsToldOut(i);

@@ -34,6 +34,27 @@ public sealed partial class Reader
         }
         PutDegreesFirst();
         TakeTheStanceOfAll();
+        PutStancesBeforeHands();
+    }
+
+    /// <summary>"Right foot steps to the right, left knife hand, right low block, right cat stance.": told last, it is that of the step.</summary>
+    private void PutStancesBeforeHands()
+    {
+        for (var i = 1; i < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("stance") || !Alone(i) || FirstOfClause(i) is var own && (own < 3 || !_lexemes[own - 1].Is("stop", ",") || !_lexemes.GetRange(own, i - own).All(l => l.Kind is "filler" or "side"))) continue;
+            var comma = own - 1;
+            var hands = 0;
+            while (comma > 0 && _lexemes[comma].Is("stop", ",") && FirstOfClause(comma - 1) is var first && first > 0 && _lexemes.GetRange(first, comma - first) is var clause && clause.Count(l => l is { IsHandTechnique: true, Term.Family: not "guard" }) == 1 && clause.All(l => l.IsHandTechnique || l.Kind is "filler" or "side" or "handNoun" or "level"))
+            {
+                hands++;
+                comma = first - 1;
+            }
+            if (hands < 2 || !_lexemes[comma].Is("stop", ",") || ClauseOf(comma - 1).ToList() is var goes && (!goes.Any(l => l is { Kind: "footwork", Value: "step" or "slide" } or { Kind: "footNoun" }) || goes.Any(l => l.Kind is "technique" or "stance"))) continue;
+            var told = _lexemes.GetRange(own - 1, i - own + 2);
+            _lexemes.RemoveRange(own - 1, i - own + 2);
+            _lexemes.InsertRange(comma, told);
+        }
     }
 
     /// <summary>"…, left foot to the left": a foot and where it goes, nothing else.</summary>

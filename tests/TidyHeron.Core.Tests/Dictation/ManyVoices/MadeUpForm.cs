@@ -223,7 +223,7 @@ internal sealed class MadeUpForm(Random random, string school)
     {
         if (_last is null) return IsRomanised ? Any(Going.Turn, Going.Step) : Any(Going.Turn, Going.Step, Going.SideStep);
         if (IsSoft) return ChooseSoftly();
-        if (IsRomanised) return AllowedBy(_stance == "horse" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.WideStep, Going.Kick), isNumbered);
+        if (IsRomanised) return AllowedBy(_stance is "horse" or "closed" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.WideStep, Going.Kick, Going.Shuffle, Going.Together), isNumbered);
         var going = _stance switch
         {
             "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot),

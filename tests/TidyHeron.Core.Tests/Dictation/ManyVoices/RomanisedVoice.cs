@@ -18,6 +18,8 @@ internal sealed partial class RomanisedVoice : ITeller
     private readonly Random _random;
     private readonly Tradition _tradition;
     private readonly string _call, _left, _right;
+    /// <summary>Whether it leaves out the word for "stance" where the name is one without it: "zenkutsu", "kiba".</summary>
+    private readonly bool _isShort;
     private readonly Dictionary<string, Func<string>> _values = [];
 
     /// <summary>A voice with habits drawn by chance.</summary>
@@ -25,6 +27,7 @@ internal sealed partial class RomanisedVoice : ITeller
     {
         _random = random;
         _tradition = Any(Tradition.Japanese, Tradition.Korean, Tradition.Chinese);
+        _isShort = random.Next(3) == 0;
         _call = Any("Ichi,", "Ichi:", "1.", "", "");
         (_left, _right) = _tradition switch { Tradition.Japanese => ("hidari", "migi"), Tradition.Korean => (Any("oen", "wen"), Any("oreun", "orun")), _ => ("zuo", "you") };
     }
@@ -51,9 +54,10 @@ internal sealed partial class RomanisedVoice : ITeller
         _values["side"] = () => count.Side.Word;
         _values["lead"] = () => count.Lead.Word;
         _values["foot"] = () => count.Foot.Word;
-        _values["stance"] = () => NameOf(count.Stance);
+        _values["stance"] = () => StanceNamed(count.Stance);
         _values["kick"] = () => NameOf(count.Kick);
         _values["hands"] = () => string.Join(", ", count.Hands.Select(Told));
+        _values["so"] = () => Say("so");
         var told = Say(count.Going switch
         {
             Going.Turn => $"turn {count.Amount}" + HowFar(count),
@@ -63,6 +67,8 @@ internal sealed partial class RomanisedVoice : ITeller
             Going.StepBack => "step back",
             Going.WideStep => "wide step",
             Going.Kick => "kick",
+            Going.Shuffle => "shuffle",
+            Going.Together => "together",
             _ => "on the spot",
         });
         return told + (count.Shout ? Say("kiai") : ".");
@@ -78,6 +84,12 @@ internal sealed partial class RomanisedVoice : ITeller
     };
 
     private string Told(Done done) => string.Join(" ", new[] { done.Hand?.Word, done.Level is { } level ? Say(level.ToString()) : null, NameOf(done.Technique) }.Where(w => w is not null));
+
+    private string StanceNamed(string id)
+    {
+        var name = NameOf(id);
+        return _isShort && StanceWord().Replace(name, "") is var bare && Vocabulary.Standard.MeaningOf(bare) is { Kind: "stance", Term: { } term } && term.Id.Value == id + "-stance" ? bare : name;
+    }
 
     private string NameOf(string id) => (Vocabulary.Standard.Find(new TermId(id + "-stance")) ?? Vocabulary.Standard.Find(new TermId(id))!).In(_tradition);
 
@@ -95,4 +107,7 @@ internal sealed partial class RomanisedVoice : ITeller
 
     [GeneratedRegex(@"\b(left|right)(?=\b|jjok|jjogeuro)")]
     private static partial Regex Sides();
+
+    [GeneratedRegex(" (dachi|sogi|seogi|bu|shi)$")]
+    private static partial Regex StanceWord();
 }
