@@ -15,8 +15,21 @@ public sealed partial class Reader
         BecomesWhereWeAre(i);
     }
 
+    /// <summary>"You finished with the punch and the shout, you're facing the front with your right foot forward.": how one stands as the words begin, and what was before.</summary>
+    private void RetellWhatWasBefore(int i)
+    {
+        if (_lexemes[i].Plain is not ("finished" or "ended" or "stopped") || i == 0 || _lexemes[i - 1].Plain is not ("you" or "we" or "i") || _before.Count > 0 || _lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")) return;
+        var (comma, end) = (EndOfClause(i) + 1, EndOfSentence(i));
+        if (comma >= end || !_lexemes[comma].Is("stop", ",") || _lexemes.FindIndex(comma, end - comma + 1, l => l.Plain is "youre" or "you are" or "were" or "we are") is var now && now < 0 || !_lexemes.GetRange(now, end - now + 1).Any(l => l.Is("facing")) || _lexemes.GetRange(now, end - now + 1).Any(l => l.Kind is "technique" or "footwork")) return;
+        var foot = _lexemes.FindIndex(now, end - now + 1, l => l.Is("footNoun"));
+        if (foot > 0 && foot + 1 <= end && _lexemes[foot + 1].Is("way", "forward")) _lexemes[foot + 1] = _lexemes[foot + 1] with { Kind = "lead", Value = "lead" };
+        AsNote(i - 1, comma - 1);
+        BecomesWhereWeAre(now);
+    }
+
     private void RetellAsides(int i)
     {
+        RetellWhatWasBefore(i);
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
         RetellPreparations(i);
@@ -65,6 +78,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Value = which.Value, Term = which.Term };
             BecomesSmall(_lexemes.IndexOf(which, comma));
         }
+        // "And the hammer, you pull the foot in and come over the top with a hammer fist": what is then told out.
+        if (_lexemes[i].IsHandTechnique && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "the" && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && RestOfSentence(i + 1).Any(l => l.Is("technique", _lexemes[i].Value))) BecomesSmall(i);
         // "Block left, chudan uke": which block.
         if (_lexemes[i] is { IsHandTechnique: true, Value: "block", Plain: "block" or "blocks" } && EndOfClause(i) + 1 is var after && after + 1 < _lexemes.Count && _lexemes[after].Is("stop", ",") && _lexemes[after + 1] is { IsHandTechnique: true, Value: not "block", Term.Family: "receiving" } itsName && EndOfClause(after + 1) == after + 1
             && _lexemes.GetRange(i + 1, after - i - 1).All(l => l.Kind is "side" or "filler" or "handNoun") && _lexemes.GetRange(i + 1, after - i - 1).Any(l => l.Is("side")))

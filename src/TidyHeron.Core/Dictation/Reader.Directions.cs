@@ -129,6 +129,8 @@ public sealed partial class Reader
             Note(_lexemes[i], "way");
             return;
         }
+        // "Step across to three o'clock, turn to nine": first where the foot goes, then where one faces.
+        said |= _draft is { FacingIsLoose: true, IsDone: false, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && Previous(i) == _lexemes[i - 1];
         // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
         if (_draft.Facing == heading && _draft is { IsDone: false, Stance: null })
         {

@@ -41,9 +41,9 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (!_lexemes[i - 1].Is("side") || _lexemes[i - 1].Length > 2 || !Alone(i)) continue;
-            if (_lexemes[i] is { Kind: "place", Plain: "front" }) BecomesTerm(i, "stance", "front-stance");
-            else if (_lexemes[i] is { Kind: "footwork", Plain: "rising" }) BecomesTerm(i, "technique", "rising-block");
+            if (!_lexemes[i - 1].Is("side") || _lexemes[i - 1].Length > 2) continue;
+            if (_lexemes[i] is { Kind: "place", Plain: "front" } && (Alone(i) || Next(i) is { IsHandTechnique: true })) BecomesTerm(i, "stance", "front-stance");
+            else if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && Alone(i)) BecomesTerm(i, "technique", "rising-block");
         }
     }
 

@@ -23,6 +23,8 @@ public sealed partial class Reader
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {
+        // "Slide left, back fist": in horse stance, where one slides to.
+        if (draft is { Footwork: "slide" or "shuffle", FootFromSide: true, Foot: { } there, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: null } && _ways.Stances.Of(now.Stance).IsStraddle) (draft.Way, draft.Foot) = (there.Way, null);
         // "Shift left, bow stance": where the weight goes, no foot.
         if (draft is { Footwork: "shift", FootFromSide: true, Foot: { } to, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: not null } && _ways.Stances.Of(now.Stance).IsStraddle) (draft.Way, draft.Foot) = (to.Way, null);
         if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;

@@ -18,6 +18,7 @@ public sealed partial class Reader
         // "Turn to the right, same again": the turn is how the repeat begins.
         var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
+        var sideOnly = turnOnly is not null && _draft is { TurnAmount: null, Facing: null };
         // "Turn to the right, step out into back stance, and do all three of those the other way around": how the first of them begins.
         var begins = turnOnly is null && (_lexemes[i].Plain == "and" || i > 0 && _lexemes[i - 1].Plain == "and") && _draft is { IsDone: false, Stance: not null, SentenceEnded: false } && clause.Any(l => l.Is("passage")) && clause.Any(l => l.Is("otherSide"))
             ? _draft.ToMove(Now().Heading, Now().Lead, _ways.Stances.Of(_draft.Stance.Value).Feet == FeetKind.Even) : null;
@@ -90,6 +91,12 @@ public sealed partial class Reader
             Belongs(begins.Id);
         }
         if (turnOnly is null || from >= _said.Count) return;
+        // "Turn to the right, do the same on the other side": as far as the other side is.
+        if (sideOnly && otherSide && _said[from].Turn is { } mirrored && mirrored.Side == turnOnly.Turn?.Side)
+        {
+            Belongs(turnOnly.Id);
+            return;
+        }
         _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
         // The foot that steps back does so after the turn.
         if (_said[from] is { Footwork: { Kind.Value: "step-back", Foot: { } back }, Stance: { Lead: null } taken } && _ways.Stances.Of(taken.Kind).Feet == FeetKind.Lead)

@@ -16,6 +16,12 @@ public sealed partial class Reader
         var (before, after) = (i > 0 ? _lexemes[i - 1] : null, i + 1 < _lexemes.Count ? _lexemes[i + 1] : null);
         // "Down into left bow": with a side or a way into it.
         if (before is { Kind: "side" } || Follows(i, "into")) return true;
+        // "Into a forward bow".
+        if (before is { Kind: "way", Plain: "forward" } && (Follows(i - 1, "into", "a", "to") || i > 1 && _lexemes[i - 2].Is("side")))
+        {
+            BecomesSmall(i - 1);
+            return true;
+        }
         // "Bow left, right palm strike": with a side after it.
         if (after is { Kind: "side" } && (Alone(i + 1) || after.Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (before is null or { IsStop: true } || before.Plain is "into" or "to" or "in")) return true;
         if (!_lexemes.Any(l => l.Is("stance", "bow-stance"))) return false;

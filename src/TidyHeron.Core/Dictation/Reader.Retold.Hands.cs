@@ -16,6 +16,8 @@ public sealed partial class Reader
         }
         // "Strike to the elbow with the right stick": where it lands.
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
+        // "The left palm covers the elbow".
+        if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && Alone(i) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !(l.Is("filler") || l.Is("side"))) is { Value: "cover" or "support" }) BecomesSmall(i);
         RetellHandsThatStay(i);
         // "Pull back to the left hip": what is pulled goes there.
         if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);
@@ -70,6 +72,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "both", Term = null };
         // "Double block, then inside, then punch": the block of that name that was told before.
         if (_lexemes[i].Plain is "inside" or "outside" && _lexemes[i].Kind is "order" or "filler" && Alone(i) && Previous(i) is { Kind: "then" } && Backward(i).Any(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal))) BecomesTerm(i, "technique", Backward(i).First(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal)).Value);
+        // "Right inward block … left inward, right outward": the blocks of those names, where they were named before.
+        if (_lexemes[i] is { Kind: "detail" or "filler" or "order", Plain: "inward" or "outward" or "upward" or "downward" } && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && Backward(i).FirstOrDefault(l => l.IsHandTechnique && l.Plain == _lexemes[i].Plain + " block") is { } meant) BecomesTerm(i, "technique", meant.Value);
         // "Left arm inside, right arm down": a block of two hands, told hand by hand.
         if (SaysWhereAHandBlocks(i) && HandsThatBlock(i) is { Count: > 1 } blockers) foreach (var at in blockers) BecomesTerm(at, "technique", _lexemes[at].Plain switch { "inside" => "inside-block", "outside" => "outside-block", _ => "low-block" });
         // "Punch punch right left": which hand does which.

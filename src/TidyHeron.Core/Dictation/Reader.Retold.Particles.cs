@@ -44,11 +44,14 @@ public sealed partial class Reader
         // "Dwiro dora": round to the back.
         if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Split(' ')[0] is "dwiro" or "dwi" && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount")) _lexemes.Insert(i + 1, new Lexeme("degrees", "180", _lexemes[i].Start + _lexemes[i].Length, 0, "180 degrees"));
         // "Oreunjjogeuro, oreun ap gubi": to the right.
-        if (_lexemes[i].Is("side") && _lexemes[i].Plain.EndsWith("jjogeuro", StringComparison.Ordinal) && Alone(i))
+        if (_lexemes[i].Is("side") && _lexemes[i].Plain.EndsWith("jjogeuro", StringComparison.Ordinal) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "side" or "stance" or "technique"))
         {
             var there = _lexemes[i];
             _lexemes[i] = there with { Plain = there.Value };
+            if (!Alone(i)) _lexemes.Insert(i + 1, new Lexeme("stop", ",", there.Start + there.Length, 0, ""));
             _lexemes.Insert(i, new Lexeme("filler", "filler", there.Start, 0, "to"));
+            // "Oenbal oenjjogeuro": the foot and where it goes.
+            if (i > 0 && _lexemes[i - 1].Is("side") && _lexemes[i - 1].Plain.EndsWith("bal", StringComparison.Ordinal)) _lexemes.Insert(i, new Lexeme("footNoun", "foot", there.Start, 0, "bal"));
         }
         // "Ashi wo hidari ni dashite", "hidari e": to the left.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "ni" or "e" && _lexemes[i].Plain is "hidari" or "migi")

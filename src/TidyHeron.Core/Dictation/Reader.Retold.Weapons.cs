@@ -65,6 +65,12 @@ public sealed partial class Reader
             BecomesSmall(i + 2);
             if (i > 0 && _lexemes[i - 1].Plain is "rear" or "back" or "other" or "lower") BecomesSmall(i - 1);
         }
+        // "Lower end to the groin".
+        if (_lexemes[i].Plain is "end" or "butt" && Next(i) is { Kind: "level" } && IndexAfter(i) is var struck && struck == i + 1 && Alone(struck) && i > 0 && StartsClause(i - 1) && IsAboutAStaff)
+        {
+            BecomesTerm(i, "technique", "staff-rising-strike");
+            if (_lexemes[i - 1].Plain is "lower" or "back" or "rear" or "other") BecomesSmall(i - 1);
+        }
         // "The back end comes through": of the staff, no place in the hall.
         if (_lexemes[i].Plain == "end" && i > 0 && (_lexemes[i - 1] is { Kind: "way" or "place" or "lead", Plain: "back" or "front" or "rear" or "the back" or "the front" or "the rear" } || _lexemes[i - 1].Plain is "top" or "bottom") && IsAboutAStaff) BecomesSmall(i - 1);
         // "Swing the top end down for an overhead strike".
