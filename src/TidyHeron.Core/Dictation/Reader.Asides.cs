@@ -87,6 +87,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Value = itsName.Value, Term = itsName.Term };
             BecomesSmall(after + 1);
         }
+        // "Both hands come up, so it's a double block": what is done, where nothing else is.
+        if (_lexemes[i] is { Kind: "note", Plain: "its a" or "its an" } && ClauseOf(i).Any(l => l.IsHandTechnique) && i > 0 && _lexemes[i - 1].Plain == "so" && !Clauses(i).Any(l => l.IsHandTechnique && !ClauseOf(i).Contains(l)) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("handNoun"))) BecomesSmall(i);
         // "Step forward, and make sure it's a front stance": that is where it goes.
         if (_lexemes[i] is { Kind: "note", Plain: "make sure" or "be sure" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "its a" or "it is" or "its" or "thats a" or "this is" or "this is a" or "youre in" or "you are in" && Next(i + 1) is { Kind: "stance" } or { Kind: "side" } && ClauseOf(i).Any(l => l.Is("stance")))
         {

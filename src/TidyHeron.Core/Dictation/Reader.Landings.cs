@@ -6,6 +6,14 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Where a foot that has kicked comes down, and in what.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Left front kick, step back, guard.": with the foot that kicked.</summary>
+    private void FindFeetThatStepBackAfterAKick()
+    {
+        for (var i = 2; i < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" } && _lexemes[i - 1].Is("stop", ",") && Alone(i) && ClauseOf(i - 2).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.All(l => l.IsKick || l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "level") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footNoun") is { Kind: "technique", Term.Family: "guard" })
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };
+    }
+
     /// <summary>Whether "land" or "put it down" speaks of a foot that kicked, on this count or on the one before.</summary>
     private bool ComesDown(int i)
     {

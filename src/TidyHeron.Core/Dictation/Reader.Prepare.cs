@@ -29,6 +29,7 @@ public sealed partial class Reader
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
             if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i) && !(i > 0 && _lexemes[i - 1].Plain is "next" or "this" or "that")) _numbered.Add(i);
         }
+        FindStepsToldOneByOne();
         FindPartsThatAreCounts();
         FindQuestions();
         FindCountsCalledByAWord();
@@ -40,6 +41,7 @@ public sealed partial class Reader
         FindTechniquesEachWithAStep();
         FindRowsOfTechniques();
         FindRowsWithTheirSides();
+        FindFeetThatStepBackAfterAKick();
         FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();
@@ -54,6 +56,7 @@ public sealed partial class Reader
         FindTheFirstAnnounced();
         FindWhatComesNext();
         FindDirectionsAhead();
+        FindOrdersGivenTwice();
         FindRepeatsToldOut();
         FindSameSidesToldOut();
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));

@@ -41,8 +41,10 @@ public sealed partial class Reader
         // "Step right walking, high punch": the stance, said short.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walking" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || Next(i) is { IsHandTechnique: true } or { Kind: "level" }))
             BecomesTerm(i, "stance", "walking-stance");
+        // "Slide the left foot in and bow": beside the other one.
+        if (_lexemes[i] is { Kind: "footwork", Value: "slide" } && i + 3 < _lexemes.Count && Next(i) is { Kind: "side" } && IndexAfter(i) is var slid && slid + 2 < _lexemes.Count && _lexemes[slid + 1].Is("footNoun") && _lexemes[slid + 2].Plain == "in" && (Alone(slid + 2) && !RestOfSentence(slid + 2).Any(l => l.Kind is "technique" or "stance") || slid + 4 < _lexemes.Count && _lexemes[slid + 3].Plain == "and" && _lexemes[slid + 4].Is("footwork", "bow"))) BecomesTerm(i, "footwork", "pull-together");
         // "Kaiten, hidari zenkutsu": where nobody says how far, about face.
-        if (_lexemes[i] is { Kind: "footwork", Value: "spin", Plain: "kaiten" } && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide") && RestOfSentence(i).Any(l => l.Is("stance")))
+        if (_lexemes[i] is { Kind: "footwork", Value: "spin", Plain: "kaiten" } && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "facing" or "clock" or "place") && RestOfSentence(i).Any(l => l.Is("stance")))
         {
             BecomesTerm(i, "footwork", "turn");
             _lexemes[i] = _lexemes[i] with { Plain = "turn" };
@@ -141,7 +143,7 @@ public sealed partial class Reader
             BecomesSmall(i);
         }
         // "Shift the front foot back to cat stance": the foot, not the weight.
-        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var slid && _lexemes[slid].Is("relFoot", "front") && slid + 1 < _lexemes.Count && _lexemes[slid + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var drawnIn && _lexemes[drawnIn].Is("relFoot", "front") && drawnIn + 1 < _lexemes.Count && _lexemes[drawnIn + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
         // "So you turn right, wait, you're facing left": no pause.
         if (_lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",")) BecomesSmall(i);
         // "Bring that leg in": the one that was named last.

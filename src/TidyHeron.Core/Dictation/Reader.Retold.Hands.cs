@@ -16,6 +16,10 @@ public sealed partial class Reader
         }
         // "Strike to the elbow with the right stick": where it lands.
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
+        // "Land forward right, two fists punch": the foot's side.
+        if (_lexemes[i].Is("side") && Alone(i) && i > 0 && _lexemes[i - 1].Is("landing") && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsHandTechnique: true, Term.Limb: "both" }) BecomesSmall(i);
+        // "Snap the hand back, hammer": on the way to what it does.
+        if (_lexemes[i] is { Kind: "handNoun", Plain: "hand" or "fist" or "arm" } && i > 1 && _lexemes[i - 1].Plain is "the" or "your" or "my" or "that" && _lexemes[i - 2].Plain is "snap" or "pull" or "bring" or "draw" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 2, i + 1);
         // "The left palm covers the elbow".
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && Alone(i) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !(l.Is("filler") || l.Is("side"))) is { Value: "cover" or "support" }) BecomesSmall(i);
         RetellHandsThatStay(i);

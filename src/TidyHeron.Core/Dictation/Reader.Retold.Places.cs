@@ -16,6 +16,20 @@ public sealed partial class Reader
             _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
             return;
         }
+        // "Left leg round, back stance, knife hand to the right side": of the hall, as nothing else tells how far and its walls are spoken of.
+        if (_lexemes[i].Is("side") && SpeaksOfTheHall && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && (Alone(i + 1) || i + 2 >= _lexemes.Count) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique) && _lexemes.FindLastIndex(i, l => l.Is("footNoun") || l.EndsSentence) is var leg and >= 0 && _lexemes[leg].Is("footNoun") && _lexemes[leg + 1].Plain is "round" or "around" && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "place" or "clock" or "turnSide"))
+        {
+            BecomesWall(i);
+            FacingBefore(i);
+            return;
+        }
+        // "Right leg to the left side, knife hand": of the hall as well.
+        if (_lexemes[i].Is("side") && SpeaksOfTheHall && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Alone(i + 1) && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } crossing && crossing.Value != _lexemes[i].Value && RestOfSentence(i).Any(l => l.IsHandTechnique) && !Clauses(i).Any(l => l.Kind is "footwork" or "degrees" or "amount"))
+        {
+            BecomesWall(i);
+            FacingBefore(i);
+            return;
+        }
         // "Cover to 3 o'clock, right high block": who covers a direction turns there.
         if (_lexemes[i] is { Kind: "technique", Value: "cover", Plain: "cover" or "covers" } && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "toward" or "towards" && Next(i) is { Kind: "clock" or "place" } or { Kind: "facing" })
         {
@@ -222,6 +236,9 @@ public sealed partial class Reader
             _lexemes.InsertRange(first, [.. rest[^2..], .. small, slant]);
         }
     }
+
+    /// <summary>"The back of the room", "the left wall": whoever speaks of the hall means its sides.</summary>
+    private bool SpeaksOfTheHall => _lexemes.Any(l => l.Plain is "room" or "hall" or "dojo" || l.Plain.EndsWith(" room", StringComparison.Ordinal) || l.Plain.EndsWith(" hall", StringComparison.Ordinal) || l.Plain.EndsWith(" wall", StringComparison.Ordinal));
 
     /// <summary>Whether the words after a stop name a stance; a bow that is stood in may not be known for one yet.</summary>
     private bool StanceIsNext(int stop)

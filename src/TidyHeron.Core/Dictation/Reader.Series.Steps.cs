@@ -5,6 +5,28 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Steps that are counted, or listed by their feet, with one technique for each of them.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Then three more steps forward: right knife hand, left knife hand, and then right front stance, spear hand": told one by one, each a step and a count.</summary>
+    private void FindStepsToldOneByOne()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "times" or "number" } many || !int.TryParse(many.Value.TrimStart('+'), out var steps) || steps < 2 || _lexemes[i + 1] is not { Kind: "footwork", Value: "step" }) continue;
+            var colon = _lexemes[i + 2].Is("way", "forward") ? i + 3 : i + 2;
+            if (colon + 1 >= _lexemes.Count || !_lexemes[colon].Is("stop", ":") || _lexemes.GetRange(colon, EndOfSentence(colon) - colon + 1).Any(l => l.Is("footwork"))) continue;
+            var told = Enumerable.Range(colon + 1, EndOfSentence(colon) - colon).Where(k => _lexemes[k].Is("side") && Backward(k).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && _lexemes.Skip(k + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "technique" or "stance" }).ToList();
+            // Where all do the same, a series tells it.
+            if (told.Count != steps || _lexemes.GetRange(colon, EndOfSentence(colon) - colon + 1).Where(l => l.Is("technique")).Select(l => l.Value).Distinct().Count() < 2) continue;
+            foreach (var k in told.AsEnumerable().Reverse())
+            {
+                if (Backward(k).SkipWhile(l => l.Kind is "filler" or "then").FirstOrDefault() is { Kind: "stop", Value: "," } comma && _lexemes.LastIndexOf(comma, k) is var at) _lexemes[at] = comma with { Value = "." };
+                _lexemes.Insert(k, new Lexeme("footwork", "step", _lexemes[k].Start, 0, "step", TermOf("step")));
+                _lexemes.Insert(k + 1, new Lexeme("stop", ",", _lexemes[k].Start, 0, ""));
+            }
+            _lexemes[colon] = _lexemes[colon] with { Value = "," };
+            for (var k = i; k < colon; k++) BecomesSmall(k);
+        }
+    }
+
     /// <summary>
     /// "Step forward with right, left, right foot, each with a high block", "step forward three times with punches, right, left, right":
     /// told like "step forward, three high blocks, right, left, right".

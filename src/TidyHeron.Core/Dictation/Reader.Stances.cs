@@ -131,6 +131,12 @@ public sealed partial class Reader
             }
             for (var used = i + 1; used <= k; used++) Note(_lexemes[used], "stance");
             at = k;
+            // "From left front stance low block, kick": as one stands.
+            if (!opening && k + 1 < _lexemes.Count && _lexemes[k + 1].IsHandTechnique && Alone(k + 1) && RestOfSentence(k + 1).Any(l => l.Is("technique")))
+            {
+                Note(_lexemes[k + 1], "note");
+                at = k + 1;
+            }
             break;
         }
         if (opening && _before.Count + _said.Count == 0 && (!_draft.IsDone || _draft.IsOpening)) (_draft.IsOpening, _draft.SentenceEnded) = (true, false);

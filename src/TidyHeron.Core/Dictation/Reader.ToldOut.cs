@@ -117,6 +117,13 @@ public sealed partial class Reader
                 && RestOfSentence(i + 1).ToList() is var told && told.Count(l => l.IsHandTechnique) > 1 && !told.Any(l => l.Kind is "footwork" or "footNoun" or "again")) BecomesSmall(i);
     }
 
+    /// <summary>"Now the other side, turn your head to the right, and mirror all of that.": one order.</summary>
+    private void FindOrdersGivenTwice()
+    {
+        for (var i = 0; i < _lexemes.Count; i++)
+            if (_lexemes[i].Is("otherSide") && Alone(i) && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i).Any(l => l.Is("passage")) && RestOfSentence(i).Any(l => l.Kind is "again" or "otherSide") && !RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork" or "stance")) AsNote(i, i);
+    }
+
     /// <summary>"Then we do the same thing on the right side. So the right foot steps out, short stance, right block.": told out likewise.</summary>
     private void FindSameSidesToldOut()
     {
