@@ -111,7 +111,8 @@ public sealed partial class Reader
         // "…, hands as in the beginning".
         var asItBegan = last.FindIndex(l => l.Plain is "as" or "like" or "where") is var like and >= 0 && last.Skip(like).Any(l => l.Plain is "beginning" or "began" or "started" or "start");
         // "Left foot back to the right and staff to your side".
-        var putAway = last.FindIndex(l => l.Is("weapon")) is var carried and >= 0 && last.Skip(carried).Any(l => l.Plain is "side" or "sides" or "your side" or "at your side");
+        var putAway = last.FindIndex(l => l.Is("weapon")) is var carried and >= 0 && (last.Skip(carried).Any(l => l.Plain is "side" or "sides" or "your side" or "at your side")
+            || !_withNumber.Contains(_said[^1].Id) && _text[last[carried].Start..] is var rest && (rest.Contains(" to the side", StringComparison.OrdinalIgnoreCase) || rest.Contains(" down", StringComparison.OrdinalIgnoreCase)));
         return asItBegan || putAway || last.Any(l => l.Plain is "close" or "closes" or "closing"
             || l.Is("filler") && l.Plain is "done" or "finished" or "finish" or "finishing" or "end" or "ending" or "finally" or "lastly"
             || l.Plain is "last" && l.Kind is "ordinal" or "passage");

@@ -169,6 +169,8 @@ public sealed partial class Reader
         }
         if (next is { Kind: "lead" })
         {
+            // "Slide, left block. Right foot leading short stance, …": the next one's.
+            if (_draft is { SentenceEnded: true, IsDone: true } && _lexemes.IndexOf(next, i) is var told and >= 0 && Next(told) is { Kind: "stance" }) Begin(Counting.Own);
             _pendingLead = next.Value == "lead" ? foot : foot.Other;
             return;
         }

@@ -16,6 +16,8 @@ public sealed partial class Reader
         }
         // "Strike to the elbow with the right stick": where it lands.
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
+        // "Grab the stick and twist it away": nobody turns.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "twist" or "twists" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "it" or "his" or "the" && ClauseOf(i).Any(l => l is { Kind: "technique", Term.Family: "grab" })) AsNote(i, EndOfClause(i));
         // "Land forward right, two fists punch": the foot's side.
         if (_lexemes[i].Is("side") && Alone(i) && i > 0 && _lexemes[i - 1].Is("landing") && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsHandTechnique: true, Term.Limb: "both" }) BecomesSmall(i);
         // "Snap the hand back, hammer": on the way to what it does.
@@ -63,8 +65,6 @@ public sealed partial class Reader
         if (_lexemes[i].Plain is "open" or "opens" && StartsSentence(i) && EndOfSentence(i) is var opened && opened - i >= 2 && _lexemes.GetRange(i, opened - i + 1).All(l => l.Is("filler")) && _lexemes[i + 1].Plain is "them" or "it" or "both" or "the") AsNote(i, opened);
         // "The left palm chops": the hand that does it.
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Plain: "chops" or "chop" or "slices" or "cuts" }) _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
-        // "Somebody behind you grabs, so you turn", "here the attacker is grabbing your wrist": what another person does.
-        if (_lexemes[i].Plain is "somebody" or "someone" or "attacker" or "opponent" or "partner" or "enemy" && (i > 1 && _lexemes[i - 2].Plain == "here" ? i - 2 : FirstOfClause(i)) is var another && _lexemes.GetRange(another, i - another).All(l => l.Plain is "here" or "the" or "your" or "an" or "a" or "now" or "as" or "when" or "and") && ClauseOf(i).Any(l => l.Is("technique"))) AsNote(another, EndOfClause(i));
         // "You're hitting the ribs here.": what the technique just told is for.
         if (_lexemes[i] is { Kind: "technique", Value: "strike" } && StartsSentence(IndexBefore(i) is var who and >= 0 ? who : i) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "youre" or "were" or "you are" or "we are") && ClauseOf(i).All(l => l.Kind is "filler" or "technique" or "level" or "detail" or "unread" or "note")) AsNote(FirstOfClause(i), EndOfClause(i));
         // "Check your feet": no hand does it.
@@ -97,7 +97,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "handNoun", Value: "both" } both && Alone(i) && i > 0 && _lexemes[i - 1].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } goesOn)
             _lexemes.Insert(i + 1, goesOn with { Start = both.Start + both.Length, Length = 0 });
         // "Slowly draw the left hand back": no blade.
-        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var drawn && Next(drawn) is { Kind: "handNoun" } && ClauseOf(i).Any(l => l.Is("way", "back")) && !_lexemes.Any(l => l.Is("weapon"))) BecomesTerm(i, "technique", "pull");
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && IndexAfter(i) is var drawn && (Next(drawn) is { Kind: "handNoun" } && ClauseOf(i).Any(l => l.Is("way", "back")) || Alone(drawn)) && !_lexemes.Any(l => l.Is("weapon")) && CarriedBefore() is null) BecomesTerm(i, "technique", "pull");
         // "Drawing both fists to the waist": no blade.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && Next(i) is { Kind: "handNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("technique")) is { Value: "chamber" }) BecomesSmall(i);
         // "Push off and go into front stance".
@@ -168,12 +168,6 @@ public sealed partial class Reader
         // "Sweep the left arm across": no foot does.
         if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })
             BecomesTerm(i, "technique", "sweeping-block");
-        // "Then he grabs your hand, so twist …": the partner does, and nothing is counted for it.
-        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "somebody" or "someone" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique") && EndOfClause(i) is var done && _lexemes.GetRange(i, done - i + 1).Any(l => l.Plain is "you" or "your" or "at you") && !_lexemes.GetRange(i, done - i + 1).Any(l => l.Is("then")))
-            AsNote(i, done);
-        // "He punches high, you step back": so does he here.
-        if (_lexemes[i] is { Kind: "filler", Plain: "he" or "she" or "they" or "partner" or "attacker" or "opponent" } && (StartsSentence(i) || i > 0 && _lexemes[i - 1].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "footwork" && EndOfClause(i) is var attacks && attacks + 2 < _lexemes.Count && _lexemes.Skip(attacks + 2).SkipWhile(l => l.Plain is "so" or "and" or "then" or "and then").FirstOrDefault() is { Plain: "you" or "we" or "i" })
-            AsNote(i, attacks);
         // "Double knife hand guard": one thing.
         if (_lexemes[i] is { Kind: "technique", Plain: "guard" } && i > 0 && _lexemes[i - 1] is { Kind: "technique", Value: "knife-hand-block" }) BecomesSmall(i);
         // "Salute, right fist against left palm": how the hands lie.
@@ -284,9 +278,9 @@ public sealed partial class Reader
     private void RetellHandsThatStay(int i)
     {
         // "Right hand stays in front, left hand goes to the hip.": a sentence of nothing else goes with what was done just now.
-        if (StartsSentence(i) && i > 1 && _lexemes[i] is { Kind: "detail" } && _lexemes[i].Plain.Split(' ') is ["left" or "right", _, "stays" or "remains"] && !_explicitCounts && EndOfSentence(i) is var over && _lexemes.GetRange(i + 1, over - i).All(l => l.IsStop || l.Kind is "filler" or "lead" or "place" or "level" or "side" or "handNoun" || l.Value == "chamber") && _lexemes.GetRange(i + 1, over - i).Any(l => l.Value == "chamber") && Backward(i - 1).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        if (OnlySmallWordsBefore(i) && _lexemes.FindLastIndex(i, l => l.EndsSentence) is > 0 and var ended && _lexemes[i] is { Kind: "detail" } && _lexemes[i].Plain.Split(' ') is ["left" or "right", _, "stays" or "remains"] && !_explicitCounts && EndOfSentence(i) is var over && _lexemes.GetRange(i + 1, over - i).All(l => l.IsStop || l.Kind is "filler" or "lead" or "place" or "level" or "side" or "handNoun" || l.Value == "chamber") && _lexemes.GetRange(i + 1, over - i).Any(l => l.Value == "chamber") && Backward(ended).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
         {
-            _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
+            _lexemes[ended] = _lexemes[ended] with { Value = "," };
             AsNote(i, over);
             return;
         }

@@ -334,7 +334,7 @@ public sealed partial class Reader
         return true;
     }
 
-    private bool StartsWithAPull(int i) => Backward(i).TakeWhile(l => !l.EndsSentence).LastOrDefault(l => !l.IsStop && l.Plain is not ("and" or "so" or "then" or "you")) is { } first && first.Plain.Split(' ')[0] is "pull" or "draw" or "yank" or "rip";
+    private bool StartsWithAPull(int i) => Backward(i).TakeWhile(l => !l.EndsSentence).LastOrDefault(l => !l.IsStop && !l.Is("filler")) is { } first && first.Plain.Split(' ')[0] is "pull" or "draw" or "yank" or "rip";
 
     /// <summary>Whether the hand of a side receives as well, later in the sentence.</summary>
     private bool AlsoWorksInThisSentence(int i, Side side) =>

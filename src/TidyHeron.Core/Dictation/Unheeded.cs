@@ -55,7 +55,7 @@ internal sealed class Unheeded
                 { Kind: "footNoun" or "handNoun" } => true, // the noun is looked at instead
                 { IsKick: true } => FootPlays(side, move, before, after),
                 { IsHandTechnique: true } => HandPlays(side, move) || move.Hands.Count == 0 && FootPlays(side, move, before, after),
-                { Kind: "stance", Term: { } named } => move.Stance?.Lead == side || _ways.Stances.Of(named.Id).NamedByRearFoot || after.Lead is null || after.Lead == side,
+                { Kind: "stance", Term: { } named } => move.Stance?.Lead == side || _ways.Stances.Of(named.Id).NamedByRearFoot || after.Lead is null || after.Lead == side || before.Lead == side,
                 _ => FootPlays(side, move, before, after) || HandPlays(side, move) || move.Turn?.Side == side || move.Footwork?.Way is not null || move.Facing is not null || move.Gaze is not null,
             },
             { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
