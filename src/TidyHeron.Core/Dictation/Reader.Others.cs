@@ -4,7 +4,7 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     private static readonly HashSet<string> Opponents = ["attacker", "attackers", "opponent", "opponents", "partner", "enemy", "aggressor", "guy", "somebody", "someone", "another person", "other person"];
-    private static readonly HashSet<string> Pronouns = ["he", "she", "they", "hes", "shes", "as he", "as she", "as they", "when he", "while he", "if he"];
+    private static readonly HashSet<string> Pronouns = ["he", "she", "hes", "shes", "as he", "as she", "when he", "while he", "if he"];
     private static readonly HashSet<string> Possessives = ["his", "her", "their"];
     private static readonly HashSet<string> Performers = ["you", "we", "i", "youre", "youll", "ill", "lets", "so you", "and you", "you are", "were"];
 
@@ -27,9 +27,12 @@ public sealed partial class Reader
     /// <summary>"He steps forward with the left foot into front stance, he punches": whoever is told how to stand is the performer, not somebody else.</summary>
     private bool TellsOfAPerformer()
     {
-        var theirs = Enumerable.Range(0, _lexemes.Count).Where(i => Pronouns.Contains(_lexemes[i].Plain)).Select(i => _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && l.Plain != "so").ToList()).Where(s => !s.Any(l => Performers.Contains(l.Plain))).ToList();
+        var theirs = Enumerable.Range(0, _lexemes.Count).Where(i => Pronouns.Contains(_lexemes[i].Plain)).Select(i => _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && l.Plain != "so" && !Performers.Contains(l.Plain)).ToList()).ToList();
+        if (theirs.Any(s => s.Any(l => l.Kind is "stance" or "degrees" or "relFoot" or "amount" || l.Is("footwork") && l.Value is not ("step" or "step-back" or "slide" or "jump" or "fall")))) return true;
+        // Where "you" do something, or he does it to you, he is not the one who is told of.
+        if (_lexemes.Any(l => Performers.Contains(l.Plain)) || theirs.Any(s => s.Any(l => l.Plain.Split(' ').Any(w => w is "you" or "your")))) return false;
         var sentences = Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "stance"));
-        return theirs.Any(s => s.Any(l => l.Kind is "stance" or "degrees" or "relFoot" or "amount" || l.Is("footwork") && l.Value is not ("step" or "step-back" or "slide" or "jump"))) || theirs.Count * 2 >= Math.Max(2, sentences);
+        return theirs.Count * 2 >= Math.Max(2, sentences);
     }
 
     private bool IsSomebodyElse(int i, bool tellsOfAPerformer) =>
