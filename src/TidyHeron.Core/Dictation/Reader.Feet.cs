@@ -63,6 +63,8 @@ public sealed partial class Reader
             Begin(Counting.Own);
             _then = false;
         }
+        // "Left foot back to the right foot, right foot to the right": after the feet have come together the other one goes.
+        if (_draft is { Footwork: "pull-together", Foot: { } cameIn, Stance: null, IsDone: false, SentenceEnded: false } && cameIn == foot.Other && Next(i) is { Kind: "side" } && IndexAfter(i) is var goesTo && Follows(goesTo, "to") && StartsClause(SideIndex(i))) Begin(Counting.Then);
         // "Step left with the left foot": the first word was the way.
         if (_draft is { FootFromSide: true, SentenceEnded: false, Way: null, IsDone: false } && Follows(SideIndex(i), "with") && Next(i) is not { Kind: "lead" } && _draft.Foot is { } bare)
         {

@@ -6,9 +6,15 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Where a foot that has kicked comes down, and in what.</summary>
 public sealed partial class Reader
 {
-    /// <summary>"Left front kick, step back, guard.": with the foot that kicked.</summary>
+    /// <summary>"Left front kick, step back, guard.", "the left foot kicks to the front and steps down": with the foot that kicked.</summary>
     private void FindFeetThatStepBackAfterAKick()
     {
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "steps" or "step" } && _lexemes[i + 1].Plain == "down" && Alone(i + 1) && _lexemes[i - 1].Plain == "and" && Backward(i - 1).TakeWhile(l => !l.IsStop).Any(l => l.IsKick))
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front", Term = null };
+                BecomesSmall(i + 1);
+            }
         for (var i = 2; i < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" } && _lexemes[i - 1].Is("stop", ",") && Alone(i) && ClauseOf(i - 2).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.All(l => l.IsKick || l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "level") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footNoun") is { Kind: "technique", Term.Family: "guard" })
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };

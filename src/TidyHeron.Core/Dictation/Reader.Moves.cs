@@ -168,6 +168,7 @@ public sealed partial class Reader
         LeansToTheSide(draft, posture);
         TurnsIntoTheStance(draft, posture);
         SinksIntoTheDrop(draft, posture);
+        GoesAboutWithTheLeadingFoot(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

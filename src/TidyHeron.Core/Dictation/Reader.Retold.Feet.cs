@@ -41,6 +41,12 @@ public sealed partial class Reader
         // "Step right walking, high punch": the stance, said short.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walking" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || Next(i) is { IsHandTechnique: true } or { Kind: "level" }))
             BecomesTerm(i, "stance", "walking-stance");
+        // "Bring the left foot to the right, right foot to the right": the other foot, beside which it comes.
+        if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } brought && brought.Value != _lexemes[i].Value && i + 3 < _lexemes.Count && Next(i + 1) is { Kind: "side" } stays && stays.Value == _lexemes[i].Value && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && Previous(_lexemes.LastIndexOf(brought, i)) is { Kind: "footwork", Value: "step" or "slide" } verb)
+        {
+            BecomesTerm(_lexemes.LastIndexOf(verb, i), "footwork", "pull-together");
+            BecomesSmall(i);
+        }
         // "Slide the left foot in and bow": beside the other one.
         if (_lexemes[i] is { Kind: "footwork", Value: "slide" } && i + 3 < _lexemes.Count && Next(i) is { Kind: "side" } && IndexAfter(i) is var slid && slid + 2 < _lexemes.Count && _lexemes[slid + 1].Is("footNoun") && _lexemes[slid + 2].Plain == "in" && (Alone(slid + 2) && !RestOfSentence(slid + 2).Any(l => l.Kind is "technique" or "stance") || slid + 4 < _lexemes.Count && _lexemes[slid + 3].Plain == "and" && _lexemes[slid + 4].Is("footwork", "bow"))) BecomesTerm(i, "footwork", "pull-together");
         // "Kaiten, hidari zenkutsu": where nobody says how far, about face.

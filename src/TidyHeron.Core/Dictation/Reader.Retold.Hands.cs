@@ -18,6 +18,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
         // "Grab the stick and twist it away": nobody turns.
         if (_lexemes[i] is { Kind: "footwork", Plain: "twist" or "twists" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "it" && ClauseOf(i).Any(l => l.Plain is "away" or "out" or "free" or "off")) AsNote(i, EndOfClause(i));
+        // "Come down in left bow, right fist.": what else would it do.
+        if (_lexemes[i] is { Kind: "handNoun", Plain: "fist" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Clauses(i).Any(l => l.Is("stance") || IsStoodIn(_lexemes.IndexOf(l))) && !Clauses(i).Any(l => l.IsHandTechnique)) Guess(i, "punch", "Read as a punch.", "guard");
         // "Land forward right, two fists punch": the foot's side.
         if (_lexemes[i].Is("side") && Alone(i) && i > 0 && _lexemes[i - 1].Is("landing") && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsHandTechnique: true, Term.Limb: "both" }) BecomesSmall(i);
         // "Snap the hand back, hammer": on the way to what it does.

@@ -21,6 +21,14 @@ public sealed partial class Reader
             BecomesTerm(i - 3, "stance", "crane-stance");
             AsNote(i - 1, EndOfClause(i));
         }
+        // "Stand on the right leg with the left knee up": likewise.
+        if (_lexemes[i] is { Kind: "support" } one && one.Plain.StartsWith("stand", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && !Clauses(i).Any(l => l.Is("stance"))
+            && _lexemes.FindIndex(i + 3, Math.Max(0, EndOfSentence(i) - i - 2), l => l is { Kind: "technique", Plain: "knee" or "knee up" }) is var lifted and > 0 && _lexemes[lifted - 1].Is("side", _lexemes[i + 1].Side.Other.Word) && lifted + 1 < _lexemes.Count && (_lexemes[lifted + 1].Plain is "up" or "high" or "raised" or "lifted" || _lexemes[lifted].Plain == "knee up"))
+        {
+            BecomesSmall(i);
+            BecomesTerm(i + 2, "stance", "crane-stance");
+            AsNote(lifted - 1, _lexemes[lifted + 1].IsStop ? lifted : lifted + 1);
+        }
         // "Come up, stand on the left leg, and …": on that one alone.
         if (_lexemes[i] is { Kind: "support", Plain: "stand on the" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Alone(i + 2) && !Backward(i).TakeWhile(l => !l.EndsSentence).Concat(RestOfSentence(i)).Any(l => l.Kind is "stance" || l.IsKick || l is { Kind: "technique", Plain: "knee" }))
         {

@@ -44,10 +44,19 @@ public sealed partial class Reader
         // "Dwiro dora": round to the back.
         if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Split(' ')[0] is "dwiro" or "dwi" && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount")) _lexemes.Insert(i + 1, new Lexeme("degrees", "180", _lexemes[i].Start + _lexemes[i].Length, 0, "180 degrees"));
         // "Oreunjjogeuro, oreun ap gubi": to the right.
-        if (_lexemes[i].Is("side") && _lexemes[i].Plain.EndsWith("jjogeuro", StringComparison.Ordinal) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "side" or "stance" or "technique"))
+        if (_lexemes[i].Is("side") && _lexemes[i].Plain.EndsWith("jjogeuro", StringComparison.Ordinal) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "side" or "stance" or "technique" || i > 0 && _lexemes[i - 1].Is("footNoun") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "step" }))
         {
             var there = _lexemes[i];
             _lexemes[i] = there with { Plain = there.Value };
+            // "Oen bal oenjjogeuro omgyeo": that foot steps there.
+            if (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("footwork"))
+            {
+                var step = _lexemes[i + 1];
+                _lexemes.RemoveAt(i + 1);
+                _lexemes.Insert(i, step);
+                _lexemes.Insert(++i, new Lexeme("filler", "filler", there.Start, 0, "to"));
+                return;
+            }
             if (!Alone(i)) _lexemes.Insert(i + 1, new Lexeme("stop", ",", there.Start + there.Length, 0, ""));
             _lexemes.Insert(i, new Lexeme("filler", "filler", there.Start, 0, "to"));
             // "Oenbal oenjjogeuro": the foot and where it goes.

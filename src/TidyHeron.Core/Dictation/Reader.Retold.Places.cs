@@ -30,6 +30,20 @@ public sealed partial class Reader
             FacingBefore(i);
             return;
         }
+        // "Shomen, hidari zenkutsu dachi": to the front, no cut.
+        if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && OnlySmallWordsAndACallBefore(i) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "ni" or "o") && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.Is("technique")))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
+            FacingBefore(i);
+            return;
+        }
+        // "Back foot comes around to the right side": as far as that.
+        if (_lexemes[i].Is("side") && Follows(i, "to") && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && (Alone(i + 1) || _lexemes[i + 2].Plain is "into" or "in" or "and") && Backward(i).SkipWhile(l => l.Is("filler") && l.Plain is "to" or "the").FirstOrDefault() is { Plain: "round" or "around" } && ClauseOf(i).Any(l => l.Kind is "relFoot" or "footNoun") && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }))
+        {
+            BecomesWall(i);
+            FacingBefore(i);
+            return;
+        }
         // "Cover to 3 o'clock, right high block": who covers a direction turns there.
         if (_lexemes[i] is { Kind: "technique", Value: "cover", Plain: "cover" or "covers" } && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "toward" or "towards" && Next(i) is { Kind: "clock" or "place" } or { Kind: "facing" })
         {

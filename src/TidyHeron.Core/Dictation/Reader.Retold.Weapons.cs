@@ -15,6 +15,14 @@ public sealed partial class Reader
             _weapons.Add(begins.Value.Split('-')[0]);
             AsNote(i, firstEnd);
         }
+        // "The staff is held in both hands, right hand at the back.": so it is when the form begins.
+        if (_lexemes[i].Is("weapon") && _before.Count == 0 && OnlySmallWordsBefore(i) && _lexemes.FindIndex(l => l.EndsSentence) is var endOfFirst && (endOfFirst < 0 || i < endOfFirst) && EndOfSentence(i) is var heldSo && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "is" or "are" && _lexemes.GetRange(i + 1, heldSo - i).All(l => l.IsStop || l.Kind is "filler" or "tempo" or "handNoun" or "side" or "place" or "way" or "lead" or "level" or "detail" or "weapon"))
+        {
+            _weapons.Add(_lexemes[i].Value);
+            AsNote(i + 1, heldSo);
+        }
+        // "Rotate the staff, bringing the bottom end up to the chin": how it turns, no step.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bringing" or "bring" } && ClauseOf(i).Any(l => l.Plain is "end" or "tip" or "butt") && IsAboutAStaff && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) AsNote(i, EndOfClause(i));
         // "Holding the stick in your right hand": how it is carried.
         if (_lexemes[i] is { Kind: "technique", Value: "grab", Plain: "holding" or "hold" } && i + 1 < _lexemes.Count && EndOfClause(i) is var carries && carries > i && _lexemes.GetRange(i + 1, carries - i).All(l => l.Kind is "weapon" or "side" or "handNoun" or "filler" or "way" or "place") && _lexemes.GetRange(i + 1, carries - i).Any(l => l.Is("weapon")))
         {

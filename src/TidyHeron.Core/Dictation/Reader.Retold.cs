@@ -118,7 +118,7 @@ public sealed partial class Reader
         // "The next one's to the front": the next move.
         if (_lexemes[i] is { Kind: "number", Plain: "one's" } && i > 0 && _lexemes[i - 1].Plain is "next" or "the next" or "last" or "first" or "this" or "that") _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler" };
         // "Opening of the crane set": the set's name.
-        if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && Follows(i, "of", "the", "a") && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
+        if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && (Follows(i, "of", "the", "a") || StartsSentence(i)) && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);
@@ -188,8 +188,15 @@ public sealed partial class Reader
         }
         // "We left off facing the back in a right front stance.": so does what was before.
         if (_lexemes[i].Plain is "we" or "you" or "i" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "left" or "finished" or "ended" or "stopped" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "footNoun" or "footwork")
-            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))
+            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" or "ordinal" or "set" || l.Is("way", "back") || l.IsStop))
         {
+            // "… in right front stance facing back": before what is stood in, as "facing the back, in right front stance".
+            var end = EndOfSentence(i);
+            for (var k = i + 2; k <= end; k++)
+            {
+                if (_lexemes[k].Kind is "set" or "ordinal") BecomesSmall(k);
+                if (_lexemes[k].Is("way", "back")) _lexemes[k] = _lexemes[k] with { Kind = "place", Value = "rear", Plain = "the back" };
+            }
             BecomesSmall(i + 1);
             BecomesWhereWeAre(i);
         }
