@@ -206,7 +206,9 @@ public sealed partial class Reader
         // "The right foot steps back behind you".
         if (lexeme.Plain == "behind you" && !_draft.IsTurning && (_draft is { Footwork: not null, SentenceEnded: false } || _foot is not null))
         {
-            if (!_draft.IsDone && _draft.Stance is null && _draft.Footwork is "step") _draft.Footwork = "step-back";
+            // "Bring the left foot around behind you and face that wall": it goes round, not back.
+            var goesRound = _lexemes[i - 1].Plain is "around" or "round" && RestOfSentence(i).Any(l => l.Is("facing"));
+            if (!goesRound && !_draft.IsDone && _draft.Stance is null && _draft.Footwork is "step") _draft.Footwork = "step-back";
             // "Look over your right shoulder, the right foot draws a big half circle behind you, you turn": round to where it goes.
             if (_draft is { Footwork: "crescent-step", Gaze: Notation.Gaze.OverShoulder, TurnAmount: null, Facing: null } && RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "turn" }) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount")) _draft.TurnAmount = 180;
             Note(lexeme, "way");
@@ -223,7 +225,7 @@ public sealed partial class Reader
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         // …but off a side line, by who says "turns to the front" as well, it is that wall.
-        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && Previous(k) is { Kind: "footwork", Value: "turn" } faced && faced.Plain.EndsWith("face", StringComparison.Ordinal) || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
         {
             TakeDirection(i, new Heading(180), said: true);
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");

@@ -41,6 +41,8 @@ public sealed partial class Reader
             return;
         }
         Note(lexeme, "foot", $"The {side.Word} one here.");
+        // "Left front kick with the front leg": the foot that is told already.
+        if (_draft is { SentenceEnded: false, Kick: { } kicked, HasHands: false } && kicked.Foot == side && Follows(i, "with") && Previous(i) is { IsKick: true }) return;
         AssignFoot(i, side);
 
         Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : posture.KickingFoot ?? (posture.Left.Lifted ? Side.Left : posture.Right.Lifted ? Side.Right : null);

@@ -30,6 +30,13 @@ public sealed partial class Reader
             FacingBefore(i);
             return;
         }
+        // "A left low block in front stance to the left side.": where nothing else tells where to.
+        if (_lexemes[i].Is("side") && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && i + 2 < _lexemes.Count && _lexemes[i + 2].EndsSentence && Previous(i) is { Kind: "stance" } && Clauses(i).Any(l => l.IsHandTechnique) && !Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "degrees" or "amount" or "facing" or "place" or "clock"))
+        {
+            BecomesWall(i);
+            FacingBefore(i);
+            return;
+        }
         // "Shomen, hidari zenkutsu dachi": to the front, no cut.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && OnlySmallWordsAndACallBefore(i) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "ni" or "o") && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.Is("technique")))
         {

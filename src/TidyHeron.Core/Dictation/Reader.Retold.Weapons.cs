@@ -21,6 +21,18 @@ public sealed partial class Reader
             _weapons.Add(_lexemes[i].Value);
             AsNote(i + 1, heldSo);
         }
+        // "Take up the staff in a right hand forward grip.": so one takes hold of it before the form.
+        if (_lexemes[i].Is("weapon") && _before.Count == 0 && OnlySmallWordsBefore(i) && _lexemes.FindIndex(l => l.EndsSentence) is var first && first > i && Backward(i).Any(l => l.Plain is "take" or "pick" or "hold" or "grip" or "grasp")
+            && _lexemes.GetRange(i + 1, first - i - 1).All(l => l.IsStop || l.Kind is "filler" or "handNoun" or "side" or "place" or "way" or "lead" or "level" or "detail" or "gripLead" || l.Value is "grab" or "regrip"))
+        {
+            _weapons.Add(_lexemes[i].Value);
+            AsNote(FirstOfClause(i), first - 1);
+        }
+        // "Bring the sword to the right with a sharp flick".
+        if (_lexemes[i] is { Kind: "unread", Plain: "flick" or "flicks" } && (SpeaksOf("sword") || CarriedBefore() == "sword" || _lexemes.Any(l => l.Is("weapon", "sword")))) BecomesTerm(i, "technique", "sword-flick");
+        if (_lexemes[i].Is("weapon", "sword") && Previous(i) is { Kind: "footwork", Value: "step", Plain: "bring" or "move" or "take" } moved && ClauseOf(i).Any(l => l.Is("technique") || l.Plain is "flick")) BecomesSmall(_lexemes.LastIndexOf(moved, i));
+        // "Put your right hand on the handle.": nobody steps.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "put" or "place" or "puts" or "places" } && Next(i) is { Kind: "detail" } hold && hold.Plain.Contains("hand", StringComparison.Ordinal) && Alone(IndexAfter(i))) AsNote(i, IndexAfter(i));
         // "Rotate the staff, bringing the bottom end up to the chin": how it turns, no step.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bringing" or "bring" } && ClauseOf(i).Any(l => l.Plain is "end" or "tip" or "butt") && IsAboutAStaff && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) AsNote(i, EndOfClause(i));
         // "Holding the stick in your right hand": how it is carried.
