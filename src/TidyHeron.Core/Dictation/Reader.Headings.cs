@@ -11,6 +11,7 @@ public sealed partial class Reader
     private void FindLabels()
     {
         FindLettersOfWinds();
+        FindWhatALetterMeans();
         FindWhatIsWrittenShort();
         FindLetters();
         FindSidesThatTurn();
@@ -34,6 +35,13 @@ public sealed partial class Reader
             && (i > 0 && _lexemes[i - 1].Is("facing") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i))).ToList();
         if (found.Select(i => _lexemes[i].Plain).Distinct().Count() < 2) return;
         foreach (var i in found) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = LettersOfWinds[_lexemes[i].Plain].Place, Plain = LettersOfWinds[_lexemes[i].Plain].Wind };
+    }
+
+    /// <summary>"D is the front.": what the letters of a diagram mean, no move.</summary>
+    private void FindWhatALetterMeans()
+    {
+        for (var i = 0; i + 3 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && char.IsUpper(_text[_lexemes[i].Start]) && _lexemes[i + 1].Plain is "is" && Next(i + 1) is { Kind: "place" } && OnlySmallWordsBefore(i) && EndOfSentence(i) is var end && end - i <= 4) AsNote(i, end);
     }
 
     /// <summary>"LF front, R rising": in notes that say L and R, what stands beside them is short too.</summary>

@@ -47,6 +47,12 @@ public sealed partial class Reader
             BecomesTerm(_lexemes.LastIndexOf(verb, i), "footwork", "pull-together");
             BecomesSmall(i);
         }
+        // "Turn to the east by pulling the right foot back and around": the foot that goes round.
+        if (_lexemes[i] is { Kind: "technique", Plain: "pulling" } && Follows(i, "by") && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && ClauseOf(i).Any(l => l.Is("footwork", "turn")) && Enumerable.Range(i, EndOfClause(i) - i + 1).FirstOrDefault(k => _lexemes[k].Is("way", "back"), -1) is var pulledBack and > 0 && ClauseOf(i).Any(l => l.Plain is "around" or "round"))
+        {
+            BecomesSmall(i);
+            BecomesSmall(pulledBack);
+        }
         // "Slide the left foot in and bow": beside the other one.
         if (_lexemes[i] is { Kind: "footwork", Value: "slide" } && i + 3 < _lexemes.Count && Next(i) is { Kind: "side" } && IndexAfter(i) is var slid && slid + 2 < _lexemes.Count && _lexemes[slid + 1].Is("footNoun") && _lexemes[slid + 2].Plain == "in" && (Alone(slid + 2) && !RestOfSentence(slid + 2).Any(l => l.Kind is "technique" or "stance") || slid + 4 < _lexemes.Count && _lexemes[slid + 3].Plain == "and" && _lexemes[slid + 4].Is("footwork", "bow"))) BecomesTerm(i, "footwork", "pull-together");
         // "Kaiten, hidari zenkutsu": where nobody says how far, about face.

@@ -20,6 +20,11 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "twist" or "twists" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "it" && ClauseOf(i).Any(l => l.Plain is "away" or "out" or "free" or "off")) AsNote(i, EndOfClause(i));
         // "Come down in left bow, right fist.": what else would it do.
         if (_lexemes[i] is { Kind: "handNoun", Plain: "fist" } && i > 1 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Clauses(i).Any(l => l.Is("stance") || IsStoodIn(_lexemes.IndexOf(l))) && !Clauses(i).Any(l => l.IsHandTechnique)) Guess(i, "punch", "Read as a punch.", "guard");
+        // "Block back to the right": where it goes, no step.
+        if (_lexemes[i].IsHandTechnique && StartsClause(i) && i + 4 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && _lexemes[i + 2].Plain == "to" && Next(i + 2) is { Kind: "side" } && IndexAfter(i + 2) is var wayBack && Alone(wayBack)) AsNote(i + 1, wayBack);
+        // "Turn the wrist", "open, turn, pull back": the hand turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn", Plain: "turn" or "turns" or "rotate" or "twist" } && i + 2 < _lexemes.Count && (_lexemes[i + 1].Plain is "the" or "your" or "my" && _lexemes[i + 2] is { Kind: "handNoun" } or { Plain: "palm" or "palms" } && Alone(i + 2)
+            || Alone(i) && i > 2 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i - 2].Plain == "open" && _lexemes[i - 3].IsStop)) AsNote(i, EndOfClause(i));
         // "Land forward right, two fists punch": the foot's side.
         if (_lexemes[i].Is("side") && Alone(i) && i > 0 && _lexemes[i - 1].Is("landing") && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsHandTechnique: true, Term.Limb: "both" }) BecomesSmall(i);
         // "Snap the hand back, hammer": on the way to what it does.

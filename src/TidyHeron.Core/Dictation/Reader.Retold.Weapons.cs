@@ -33,6 +33,13 @@ public sealed partial class Reader
         if (_lexemes[i].Is("weapon", "sword") && Previous(i) is { Kind: "footwork", Value: "step", Plain: "bring" or "move" or "take" } moved && ClauseOf(i).Any(l => l.Is("technique") || l.Plain is "flick")) BecomesSmall(_lexemes.LastIndexOf(moved, i));
         // "Put your right hand on the handle.": nobody steps.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "put" or "place" or "puts" or "places" } && Next(i) is { Kind: "detail" } hold && hold.Plain.Contains("hand", StringComparison.Ordinal) && Alone(IndexAfter(i))) AsNote(i, IndexAfter(i));
+        // "…, blade pointing forward": so it is held. "Cut up to the left": it rises.
+        if (_lexemes[i].Is("weapon") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "pointing" or "points" or "pointed") AsNote(i + 1, EndOfClause(i));
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut", Plain: "cut" or "cuts" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "beside", Plain: "up to" } && Next(i + 1) is { Kind: "side" } && Alone(IndexAfter(i + 1)))
+        {
+            BecomesTerm(i, "technique", "sword-rising-cut");
+            AsNote(i + 1, IndexAfter(i + 1));
+        }
         // "Rotate the staff, bringing the bottom end up to the chin": how it turns, no step.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bringing" or "bring" } && ClauseOf(i).Any(l => l.Plain is "end" or "tip" or "butt") && IsAboutAStaff && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) AsNote(i, EndOfClause(i));
         // "Holding the stick in your right hand": how it is carried.

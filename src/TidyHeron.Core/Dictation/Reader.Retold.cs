@@ -118,7 +118,7 @@ public sealed partial class Reader
         // "The next one's to the front": the next move.
         if (_lexemes[i] is { Kind: "number", Plain: "one's" } && i > 0 && _lexemes[i - 1].Plain is "next" or "the next" or "last" or "first" or "this" or "that") _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler" };
         // "Opening of the crane set": the set's name.
-        if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i > 0 && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && (Follows(i, "of", "the", "a") || StartsSentence(i)) && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
+        if (_lexemes[i] is { Kind: "stance" } named && !named.Plain.Contains(' ') && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain) && (i == 0 || Follows(i, "of", "the", "a") || StartsSentence(i)) && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side"))
         {
             BecomesSmall(i);
             BecomesSmall(i + 1);

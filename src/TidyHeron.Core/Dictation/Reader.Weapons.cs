@@ -86,7 +86,7 @@ public sealed partial class Reader
         var general = lexeme.Plain switch
         {
             _ when lexeme.Value == "staff-thrust" && lexeme.Plain.StartsWith("thrust", StringComparison.Ordinal) => "thrust",
-            "tsuki" or "zuki" or "jirugi" or "choku tsuki" or "choku zuki" or "chudan tsuki" or "jodan tsuki" when weapon == "staff" => "thrust",
+            "chudan zuki" or "jodan zuki" or "tsuki" or "zuki" or "jirugi" or "choku tsuki" or "choku zuki" or "chudan tsuki" or "jodan tsuki" when weapon == "staff" => "thrust",
             "chop" or "chops" or "chopping" => "chop",
             "sweep" or "sweeps" or "sweeping" or "sweep the leg" => "sweep",
             _ => lexeme.Value,
