@@ -42,7 +42,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "walking" } && i > 0 && _lexemes[i - 1].Is("side") && (Alone(i) || Next(i) is { IsHandTechnique: true } or { Kind: "level" }))
             BecomesTerm(i, "stance", "walking-stance");
         // "Bring the left foot to the right, right foot to the right": the other foot, beside which it comes.
-        if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } brought && brought.Value != _lexemes[i].Value && i + 3 < _lexemes.Count && Next(i + 1) is { Kind: "side" } stays && stays.Value == _lexemes[i].Value && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && Previous(_lexemes.LastIndexOf(brought, i)) is { Kind: "footwork", Value: "step" or "slide" } verb)
+        if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } brought && brought.Value != _lexemes[i].Value && i + 3 < _lexemes.Count && Next(i + 1) is { Kind: "side" } stays && stays.Value == _lexemes[i].Value && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && _lexemes.LastIndexOf(brought, i) is var whose && !Follows(whose, "with") && Previous(whose) is { Kind: "footwork", Value: "step" or "slide" } verb)
         {
             BecomesTerm(_lexemes.LastIndexOf(verb, i), "footwork", "pull-together");
             BecomesSmall(i);

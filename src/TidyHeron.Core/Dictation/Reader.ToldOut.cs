@@ -146,6 +146,8 @@ public sealed partial class Reader
             var end = EndOfSentence(i);
             if (end != EndOfClause(i) || end + 2 >= _lexemes.Count || !_lexemes.Skip(end + 2).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "so" or "so the" or "so your" or "so now" or "okay so") || !ClauseOf(i).Any(l => l.Kind is "side" or "otherSide")) continue;
             var told = RestOfSentence(end + 1).ToList();
+            // What was not done before is not the same.
+            if (told.Where(l => l.Is("technique") && !IsDeeds(l)).Any(l => l.Value is not ("block" or "punch" or "strike" or "kick" or "chamber") && !_lexemes.Take(i).Any(b => b.Is("technique", l.Value)))) continue;
             if (told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance") || l.IsHandTechnique) && !told.Any(l => l.Kind is "again" or "otherSide" or "ordinal" or "number" or "countNoun" || l.Plain is "next" or "the next"))
             {
                 // "… to the left … the same on the right side. So the right foot steps out": to the right.

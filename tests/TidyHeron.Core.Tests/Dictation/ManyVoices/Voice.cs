@@ -183,6 +183,7 @@ internal sealed partial class Voice : ITeller
         if (School == "sticks")
         {
             var stick = done.Technique["truncheon-".Length..];
+            _values["hand"] = () => done.Hand!.Value.Word;
             _values["stick"] = () => SideSaid(done.Hand!.Value) + " stick";
             _values["blow"] = () => stick;
             _values["at"] = () => Say($"{stick} {done.Level}");
