@@ -155,7 +155,7 @@ public sealed partial class Reader
             BecomesSmall(i);
         }
         // "Shift the front foot back to cat stance": the foot, not the weight.
-        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var drawnIn && _lexemes[drawnIn].Is("relFoot", "front") && drawnIn + 1 < _lexemes.Count && _lexemes[drawnIn + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
+        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var foot && _lexemes[foot].Is("relFoot", "front") && foot + 1 < _lexemes.Count && _lexemes[foot + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
         // "So you turn right, wait, you're facing left": no pause.
         if (_lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",")) BecomesSmall(i);
         // "Bring that leg in": the one that was named last.

@@ -9,6 +9,12 @@ public sealed partial class Reader
     /// <summary>Words for where in the hall.</summary>
     private void RetellPlaces(int i)
     {
+        if (IsASideOfTheHall(i))
+        {
+            BecomesWall(i);
+            FacingBefore(i);
+            return;
+        }
         // "To the left, left foot steps forward, left front stance": there one turns.
         if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Next(i + 1) is { Kind: "side" } && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("stance") && l.Plain != "wo") is { Term: { } taken } && _ways.Stances.Of(taken.Id).Feet == FeetKind.Lead && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "facing" || l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {
@@ -16,38 +22,10 @@ public sealed partial class Reader
             _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
             return;
         }
-        // "Left leg round, back stance, knife hand to the right side": of the hall, as nothing else tells how far and its walls are spoken of.
-        if (_lexemes[i].Is("side") && SpeaksOfTheHall && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && (Alone(i + 1) || i + 2 >= _lexemes.Count) && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique) && _lexemes.FindLastIndex(i, l => l.Is("footNoun") || l.EndsSentence) is var leg and >= 0 && _lexemes[leg].Is("footNoun") && _lexemes[leg + 1].Plain is "round" or "around" && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "place" or "clock" or "turnSide"))
-        {
-            BecomesWall(i);
-            FacingBefore(i);
-            return;
-        }
-        // "Right leg to the left side, knife hand": of the hall as well.
-        if (_lexemes[i].Is("side") && SpeaksOfTheHall && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Alone(i + 1) && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } crossing && crossing.Value != _lexemes[i].Value && RestOfSentence(i).Any(l => l.IsHandTechnique) && !Clauses(i).Any(l => l.Kind is "footwork" or "degrees" or "amount"))
-        {
-            BecomesWall(i);
-            FacingBefore(i);
-            return;
-        }
-        // "A left low block in front stance to the left side.": where nothing else tells where to.
-        if (_lexemes[i].Is("side") && Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && i + 2 < _lexemes.Count && _lexemes[i + 2].EndsSentence && Previous(i) is { Kind: "stance" } && Clauses(i).Any(l => l.IsHandTechnique) && !Clauses(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "degrees" or "amount" or "facing" or "place" or "clock"))
-        {
-            BecomesWall(i);
-            FacingBefore(i);
-            return;
-        }
         // "Shomen, hidari zenkutsu dachi": to the front, no cut.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && OnlySmallWordsAndACallBefore(i) && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "ni" or "o") && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.Is("technique")))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
-            FacingBefore(i);
-            return;
-        }
-        // "Back foot comes around to the right side": as far as that.
-        if (_lexemes[i].Is("side") && Follows(i, "to") && i > 2 && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && (Alone(i + 1) || _lexemes[i + 2].Plain is "into" or "in" or "and") && Backward(i).SkipWhile(l => l.Is("filler") && l.Plain is "to" or "the").FirstOrDefault() is { Plain: "round" or "around" } && ClauseOf(i).Any(l => l.Kind is "relFoot" or "footNoun") && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }))
-        {
-            BecomesWall(i);
             FacingBefore(i);
             return;
         }
@@ -257,9 +235,6 @@ public sealed partial class Reader
             _lexemes.InsertRange(first, [.. rest[^2..], .. small, slant]);
         }
     }
-
-    /// <summary>"The back of the room", "the left wall": whoever speaks of the hall means its sides.</summary>
-    private bool SpeaksOfTheHall => _lexemes.Any(l => l.Plain is "room" or "hall" or "dojo" || l.Plain.EndsWith(" room", StringComparison.Ordinal) || l.Plain.EndsWith(" hall", StringComparison.Ordinal) || l.Plain.EndsWith(" wall", StringComparison.Ordinal));
 
     /// <summary>Whether the words after a stop name a stance; a bow that is stood in may not be known for one yet.</summary>
     private bool StanceIsNext(int stop)
