@@ -156,7 +156,7 @@ public sealed partial class Reader
         }
         var hand = _hand ?? _side?.Hand ?? GoesOnWithTheHand(i);
         // "Both hands grab, pull to the chest": with both.
-        if (hand is null && term.Id.Value is "pull" && _draft is { SentenceEnded: false, Hands: [.., { Technique.Value: "grab", Hand: Hand.Both }] }) hand = Hand.Both;
+        if (hand is null && !_together && term.Id.Value is "pull" && _draft is { SentenceEnded: false, Hands: [.., { Technique.Value: "grab", Hand: Hand.Both }] }) hand = Hand.Both;
         if (SaysWhich(i, term, hand)) return;
         // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.
         if (_draft is { SentenceEnded: true, Footwork: "step" or null, Foot: { } stood, IsDone: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l is { Kind: "footwork", Value: "step", IsGerund: true }) is { } own && Next(_lexemes.IndexOf(own)) is { Kind: "side" } with && with.Value == stood.Other.Word) Begin(Counting.Own);
