@@ -3,10 +3,12 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What somebody else does, an attacker or a partner: a remark on what the performer does about it.</summary>
 public sealed partial class Reader
 {
-    private static readonly HashSet<string> Opponents = ["attacker", "attackers", "opponent", "opponents", "partner", "enemy", "aggressor", "guy", "somebody", "someone", "another person", "other person"];
+    private static readonly HashSet<string> Opponents = ["attacker", "attackers", "opponent", "opponents", "partner", "enemy", "aggressor", "guy", "friend", "somebody", "someone", "another person", "other person"];
     private static readonly HashSet<string> Pronouns = ["he", "she", "hes", "shes", "as he", "as she", "when he", "while he", "if he"];
     private static readonly HashSet<string> Possessives = ["his", "her", "their"];
     private static readonly HashSet<string> Performers = ["you", "we", "i", "youre", "youll", "ill", "lets", "so you", "and you", "you are", "were"];
+
+    private const string Theirs = "theirs";
 
     private void FindOthersDeeds()
     {
@@ -19,7 +21,11 @@ public sealed partial class Reader
             if (_lexemes.GetRange(first, i - first).Any(l => l.Kind is "technique" or "footwork" or "side" or "footNoun" or "stance" or "handNoun" or "degrees" or "number" && l.Plain != "one" || Performers.Contains(l.Plain))) continue;
             var last = EndOfTheirDeeds(i);
             // "That takes care of the first attacker": a sentence that tells nothing else.
-            if (last > first || !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork")) AsNote(first, Math.Max(first, last));
+            if (last > first || !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork"))
+            {
+                AsNote(first, Math.Max(first, last));
+                _lexemes[first] = _lexemes[first] with { Value = Theirs };
+            }
             i = Math.Max(i, last);
         }
     }
@@ -28,7 +34,7 @@ public sealed partial class Reader
     private bool TellsOfAPerformer()
     {
         var theirs = Enumerable.Range(0, _lexemes.Count).Where(i => Pronouns.Contains(_lexemes[i].Plain)).Select(i => _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence && l.Plain != "so" && !Performers.Contains(l.Plain)).ToList()).ToList();
-        if (theirs.Any(s => s.Any(l => l.Kind is "stance" or "degrees" or "relFoot" or "amount" || l.Is("footwork") && l.Value is not ("step" or "step-back" or "slide" or "jump" or "fall")))) return true;
+        if (theirs.Any(s => s.Any(l => l.Kind is "stance" or "degrees" or "relFoot" or "amount" || l.Is("footwork") && l.Value is not ("step" or "step-back" or "slide" or "jump" or "fall" or "land")))) return true;
         // Where "you" do something, or he does it to you, he is not the one who is told of.
         if (_lexemes.Any(l => Performers.Contains(l.Plain)) || theirs.Any(s => s.Any(l => l.Plain.Split(' ').Any(w => w is "you" or "your")))) return false;
         var sentences = Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].EndsSentence && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "stance"));

@@ -248,6 +248,8 @@ public sealed partial class Reader
             case "detail" when lexeme.Value == "longWay" && StartsSentence(i) && TurnsTheLongWay(i): break;
             case "detail":
                 if (_draft is { SentenceEnded: true, HasBody: true } && _namedMovements.Any(n => n.From == lexeme.Start)) Begin(Counting.Own);
+                // "…, low block. He steps in with a punch. Step back": what comes is done about it.
+                if (lexeme.Value == Theirs && _draft is { SentenceEnded: true, HasBody: true }) Begin(_explicitCounts ? Counting.Then : Counting.Own);
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
                 _draft.LongWay |= lexeme.Value == "longWay" && (_draft.IsTurning || Previous(i) is { Kind: "footwork", Value: "turn" });
