@@ -3,33 +3,8 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What a chatty voice says once more, or beside what is done: it tells nothing new, and no count is made of it.</summary>
 public sealed partial class Reader
 {
-    /// <summary>"You're facing twelve, right foot forward.", before anything is done: how one stands as the words begin.</summary>
-    private void RetellHowOneStands(int i)
-    {
-        if (_lexemes[i] is not { Kind: "filler", Plain: "youre" or "were" or "you are" or "we are" or "ended" or "finished" } || _before.Count > 0 || !OnlySmallWordsAndACallBefore(i) && !Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Is("filler") || l.IsStop)) return;
-        var sentence = RestOfSentence(i).ToList();
-        if (!sentence.Any(l => l.Is("facing")) || !sentence.Any(l => l.Is("footNoun")) || sentence.Any(l => l.Kind is "technique" or "footwork" or "stance" or "shout" or "degrees" or "amount") || _lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "opening") || _lexemes.Count <= EndOfSentence(i) + 3) return;
-        var foot = _lexemes.FindIndex(i, l => l.Is("footNoun"));
-        if (foot + 1 < _lexemes.Count && _lexemes[foot + 1].Is("way", "forward")) _lexemes[foot + 1] = _lexemes[foot + 1] with { Kind = "lead", Value = "lead" };
-        if (foot + 1 >= _lexemes.Count || !_lexemes[foot + 1].Is("lead")) return;
-        BecomesWhereWeAre(i);
-    }
-
-    /// <summary>"You finished with the punch and the shout, you're facing the front with your right foot forward.": how one stands as the words begin, and what was before.</summary>
-    private void RetellWhatWasBefore(int i)
-    {
-        if (_lexemes[i].Plain is not ("finished" or "ended" or "stopped") || i == 0 || _lexemes[i - 1].Plain is not ("you" or "we" or "i") || _before.Count > 0 || _lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")) return;
-        var (comma, end) = (EndOfClause(i) + 1, EndOfSentence(i));
-        if (comma >= end || !_lexemes[comma].Is("stop", ",") || _lexemes.FindIndex(comma, end - comma + 1, l => l.Plain is "youre" or "you are" or "were" or "we are") is var now && now < 0 || !_lexemes.GetRange(now, end - now + 1).Any(l => l.Is("facing")) || _lexemes.GetRange(now, end - now + 1).Any(l => l.Kind is "technique" or "footwork")) return;
-        var foot = _lexemes.FindIndex(now, end - now + 1, l => l.Is("footNoun"));
-        if (foot > 0 && foot + 1 <= end && _lexemes[foot + 1].Is("way", "forward")) _lexemes[foot + 1] = _lexemes[foot + 1] with { Kind = "lead", Value = "lead" };
-        AsNote(i - 1, comma - 1);
-        BecomesWhereWeAre(now);
-    }
-
     private void RetellAsides(int i)
     {
-        RetellWhatWasBefore(i);
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
         RetellPreparations(i);

@@ -182,7 +182,7 @@ public sealed partial class Reader
         if (lexeme.Plain is "front" or "the front" or "the back" or "the rear" or "north" or "east" or "south" or "west" && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))
         {
             if (_draft.HasBody) Begin(Counting.Own);
-            TakeDirection(i, new Heading(lexeme.Value switch { "rear" => 180, "right" => 90, "left" => 270, _ => 0 }), said: true);
+            TakeDirection(i, HeadingOf(lexeme), said: true);
             return;
         }
         if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
@@ -259,19 +259,20 @@ public sealed partial class Reader
             Note(lexeme, "note");
             return;
         }
-        var heading = lexeme.Value switch
-        {
-            "front" => 0,
-            "frontRight" => 45,
-            "right" => 90,
-            "rearRight" => 135,
-            "rear" => 180,
-            "rearLeft" => 225,
-            "left" => 270,
-            _ => 315,
-        };
-        TakeDirection(i, new Heading(heading), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall") || turnsThere);
+        TakeDirection(i, HeadingOf(lexeme), PreviousIs(i, "facing") || lexeme.Plain.Contains("wall") || turnsThere);
     }
+
+    private static Heading HeadingOf(Lexeme place) => new(place.Value switch
+    {
+        "front" => 0,
+        "frontRight" => 45,
+        "right" => 90,
+        "rearRight" => 135,
+        "rear" => 180,
+        "rearLeft" => 225,
+        "left" => 270,
+        _ => 315,
+    });
 
     /// <summary>"Punch in back stance, turning to six o'clock", "…, turning to face the back wall": told after what is done.</summary>
     private bool TurnsThere(int i) => _draft is { IsTurning: true, HasTurn: false, Facing: null, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } turn && (turn.IsGerund || _draft.HandsFirst || IndexBefore(i) > 0 && _lexemes[IndexBefore(i) - 1].Is("together"));

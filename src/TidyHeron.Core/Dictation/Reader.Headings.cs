@@ -26,15 +26,15 @@ public sealed partial class Reader
         }
     }
 
-    private static readonly Dictionary<string, (string Wind, string Place)> LettersOfWinds = new() { ["n"] = ("north", "front"), ["e"] = ("east", "right"), ["s"] = ("south", "rear"), ["w"] = ("west", "left") };
-
     /// <summary>"W: left cat stance, … N: …", "facing N": capitals that stand for the winds, where at least two of them do.</summary>
     private void FindLettersOfWinds()
     {
-        var found = Enumerable.Range(0, _lexemes.Count).Where(i => LettersOfWinds.ContainsKey(_lexemes[i].Plain) && _lexemes[i].Is("unread") && char.IsUpper(_text[_lexemes[i].Start])
+        var found = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "unread", Plain.Length: 1 } && WindOf(i) >= 0 && char.IsUpper(_text[_lexemes[i].Start])
             && (i > 0 && _lexemes[i - 1].Is("facing") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i))).ToList();
         if (found.Select(i => _lexemes[i].Plain).Distinct().Count() < 2) return;
-        foreach (var i in found) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = LettersOfWinds[_lexemes[i].Plain].Place, Plain = LettersOfWinds[_lexemes[i].Plain].Wind };
+        foreach (var (i, wind) in found.Select(i => (i, WindOf(i)))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = Walls[wind], Plain = Winds[wind] };
+
+        int WindOf(int i) => Array.FindIndex(Winds, w => w[0] == _lexemes[i].Plain[0]);
     }
 
     /// <summary>"D is the front.": what the letters of a diagram mean, no move.</summary>

@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     /// <summary>"Left front kick, step back, guard.", "the left foot kicks to the front and steps down": with the foot that kicked.</summary>
-    private void FindFeetThatStepBackAfterAKick()
+    private void FindFeetThatComeDownAfterAKick()
     {
         for (var i = 2; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "steps" or "step" } && _lexemes[i + 1].Plain == "down" && Alone(i + 1) && _lexemes[i - 1].Plain == "and" && Backward(i - 1).TakeWhile(l => !l.IsStop).Any(l => l.IsKick))

@@ -42,7 +42,7 @@ public sealed partial class Reader
         FindTechniquesEachWithAStep();
         FindRowsOfTechniques();
         FindRowsWithTheirSides();
-        FindFeetThatStepBackAfterAKick();
+        FindFeetThatComeDownAfterAKick();
         FindDirectionsToldAfter();
         RetellLexemes();
         FindLandmark();

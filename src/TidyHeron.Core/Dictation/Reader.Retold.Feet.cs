@@ -9,6 +9,10 @@ public sealed partial class Reader
     /// <summary>"Left foot left, back stance": whether the text tells so where feet go.</summary>
     private bool FeetGoByOneWord() => Enumerable.Range(0, _lexemes.Count - 1).Any(k => _lexemes[k].Is("footNoun") && (_lexemes[k + 1].Is("side") || _lexemes[k + 1] is { Kind: "place", Plain: not "front" }) && Alone(k + 1));
 
+    /// <summary>"Into a forward bow", "a right forward bow".</summary>
+    private bool IsAForwardBow(int i) =>
+        _lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && _lexemes[i - 1] is { Kind: "way", Plain: "forward" } && (Follows(i - 1, "into", "a", "to") || i > 1 && _lexemes[i - 2].Is("side"));
+
     /// <summary>Whether a bow is the stance, not the greeting.</summary>
     private bool IsStoodIn(int i)
     {
@@ -16,12 +20,7 @@ public sealed partial class Reader
         var (before, after) = (i > 0 ? _lexemes[i - 1] : null, i + 1 < _lexemes.Count ? _lexemes[i + 1] : null);
         // "Down into left bow": with a side or a way into it.
         if (before is { Kind: "side" } || Follows(i, "into")) return true;
-        // "Into a forward bow".
-        if (before is { Kind: "way", Plain: "forward" } && (Follows(i - 1, "into", "a", "to") || i > 1 && _lexemes[i - 2].Is("side")))
-        {
-            BecomesSmall(i - 1);
-            return true;
-        }
+        if (IsAForwardBow(i)) return true;
         // "Bow left, right palm strike": with a side after it.
         if (after is { Kind: "side" } && (Alone(i + 1) || after.Plain is "left" or "right" && Next(i + 1) is { Kind: "facing" }) && (before is null or { IsStop: true } || before.Plain is "into" or "to" or "in")) return true;
         if (!_lexemes.Any(l => l.Is("stance", "bow-stance"))) return false;
@@ -33,7 +32,9 @@ public sealed partial class Reader
     /// <summary>Words that say how one stands, or which foot leads.</summary>
     private void RetellStances(int i)
     {
+        var goesForward = IsAForwardBow(i);
         if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
+        if (goesForward) BecomesSmall(i - 1);
         // "Migi ashi wo hiite", "mae e": particles.
         if (_lexemes[i] is { Plain: "wo" } && Previous(i) is { Kind: "footNoun" or "handNoun" or "technique" } || _lexemes[i] is { Kind: "unread", Plain: "e" } && Previous(i) is { Kind: "way" or "side" }) BecomesSmall(i);
         // "Turn back through the horse into a right bow stance": passed through.

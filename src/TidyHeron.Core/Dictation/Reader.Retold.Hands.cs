@@ -285,7 +285,7 @@ public sealed partial class Reader
     private void RetellHandsThatStay(int i)
     {
         // "Right hand stays in front, left hand goes to the hip.": a sentence of nothing else goes with what was done just now.
-        if (OnlySmallWordsBefore(i) && _lexemes.FindLastIndex(i, l => l.EndsSentence) is > 0 and var ended && _lexemes[i] is { Kind: "detail" } && _lexemes[i].Plain.Split(' ') is ["left" or "right", _, "stays" or "remains"] && !_explicitCounts && EndOfSentence(i) is var over && _lexemes.GetRange(i + 1, over - i).All(l => l.IsStop || l.Kind is "filler" or "lead" or "place" or "level" or "side" or "handNoun" || l.Value == "chamber") && _lexemes.GetRange(i + 1, over - i).Any(l => l.Value == "chamber") && Backward(ended).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+        if (OnlySmallWordsBefore(i) && _lexemes.FindLastIndex(i, l => l.EndsSentence) is > 0 and var ended && _lexemes[i] is { Kind: "detail" } && _lexemes[i].Plain.Split(' ') is ["left" or "right", _, "stays" or "remains"] && EndOfSentence(i) is var over && _lexemes.GetRange(i + 1, over - i).All(l => l.IsStop || l.Kind is "filler" or "lead" or "place" or "level" or "side" or "handNoun" || l.Value == "chamber") && _lexemes.GetRange(i + 1, over - i).Any(l => l.Value == "chamber") && Backward(ended).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
         {
             _lexemes[ended] = _lexemes[ended] with { Value = "," };
             AsNote(i, over);

@@ -17,6 +17,7 @@ public sealed partial class Reader
         for (var i = 0; i < _lexemes.Count; i++)
         {
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
+            RetellWhatWasBefore(i);
             RetellAsides(i);
             RetellHowOneStands(i);
             RetellWhatIsToldOut(i);
@@ -34,6 +35,7 @@ public sealed partial class Reader
             RetellHands(i);
             RetellHandsThatTakeTurns(i);
             RetellPlaces(i);
+            RetellWhereTheWordsBegin(i);
             RetellNames(i);
         }
         for (var i = 1; i < _lexemes.Count; i++) RetellTheHandThatHolds(i);
@@ -49,9 +51,6 @@ public sealed partial class Reader
     }
 
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
-
-    /// <summary>What stands in this sentence was there before the words begin.</summary>
-    private void BecomesWhereWeAre(int i) => _lexemes[i] = _lexemes[i] with { Kind = "whereWeAre", Value = "before", Term = null };
 
     private void BecomesHalfTurn(int i) => _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
 
@@ -131,13 +130,6 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } && OnlySmallWordsAndACallBefore(i - 1)) BecomesSmall(i);
         // "Come back to horse once more and punch": not what was done just now.
         if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("stance") && ClauseOf(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
-        // "You have just done the two strikes and you are facing the back in a left front stance": where these words begin.
-        if (_lexemes[i].Plain == "just" && i > 1 && _lexemes[i - 1].Plain == "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" && !_before.Concat(_said).Any()
-            && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Plain is "you are" or "youre" or "we are" && _lexemes[k + 1].Is("facing"), -1) is var now and > 0 && _lexemes.GetRange(now, EndOfClause(now) - now + 1).Any(l => l.Is("stance")))
-        {
-            AsNote(i - 1, now - 1);
-            BecomesWhereWeAre(now);
-        }
         // "Close facing north."
         if (_lexemes[i] is { Kind: "footwork", Plain: "close" or "closing" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("facing") && _lexemes[i + 2].Is("place") && Alone(i + 2))
         {
@@ -179,45 +171,12 @@ public sealed partial class Reader
             AsNote(i, denied);
         // "Part the horse's mane": no stance.
         if (_lexemes[i] is { Kind: "stance", Plain: "horses" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "mane") BecomesSmall(i);
-        // "You've just landed in the right front stance facing the back.": what was before, as one hears the section.
-        if (_lexemes[i].Plain is "just" && i > 0 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && StartsSentence(i - 1) && RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { } stood && !_before.Concat(_said).Any())
-        {
-            var k = _lexemes.IndexOf(stood);
-            for (var at = i - 1; at < k; at++) if (_lexemes[at].Kind is "footwork") BecomesSmall(at);
-            BecomesWhereWeAre(i);
-        }
-        // "We left off facing the back in a right front stance.": so does what was before.
-        if (_lexemes[i].Plain is "we" or "you" or "i" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "left" or "finished" or "ended" or "stopped" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "footNoun" or "footwork")
-            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" or "ordinal" or "set" || l.Is("way", "back") || l.IsStop))
-        {
-            // "… in right front stance facing back": before what is stood in, as "facing the back, in right front stance".
-            var end = EndOfSentence(i);
-            for (var k = i + 2; k <= end; k++)
-            {
-                if (_lexemes[k].Kind is "set" or "ordinal") BecomesSmall(k);
-                if (_lexemes[k].Is("way", "back")) _lexemes[k] = _lexemes[k] with { Kind = "place", Value = "rear", Plain = "the back" };
-            }
-            BecomesSmall(i + 1);
-            BecomesWhereWeAre(i);
-        }
-        // "You're facing the back wall in left front stance.", before anything is done: where these words begin.
-        if (_lexemes[i].Plain is "youre" or "were" or "im" or "you are" or "we are" && StartsSentence(i) && !_before.Concat(_said).Any() && Next(i) is { Kind: "facing" } && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "stance" or "number" or "footNoun")
-            && RestOfSentence(i).ToList() is var standing && standing.Any(l => l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id)) && standing.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" || l.IsStop))
-            BecomesWhereWeAre(i);
-        // "…, and you've just done the lunge punch": before these words begin.
-        if (_lexemes[i].Plain is "just" && i > 1 && _lexemes[i - 1].Plain is "youve" or "weve" or "ive" or "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" or "punched" or "kicked" or "blocked" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Is("technique")))
-            AsNote(i, EndOfClause(i));
         // "I call the number, you do the move."
         if (_lexemes[i] is { Kind: "footwork", Plain: "move" or "step" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "the" or "each" or "every" && _lexemes[i - 2].Plain is "do" or "does" or "show" or "know" or "learn") BecomesSmall(i);
         // "I'll walk you through the whole form": nobody steps.
         if (_lexemes[i] is { Kind: "footwork", Plain: "walk" or "walking" or "take" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "you") BecomesSmall(i);
-        // "In the second section we are facing the back, in a right front stance.": so it is here.
-        if (_lexemes[i].Plain is "are" or "were" or "youre" or "im" && _lexemes[i].Is("filler") && Next(i) is { Kind: "facing" } or { Kind: "stance" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && _lexemes.Take(i).Any(l => l.Kind is "cut" or "passage" || SectionNouns.Contains(l.Plain)) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).All(l => l.Kind is "facing" or "place" or "stance" or "side" or "filler" || l.IsStop))
-            BecomesWhereWeAre(i);
         // "The form goes up the hall and comes back.": the way it takes.
         if (_lexemes[i].Plain is "goes" or "runs" && _lexemes[i].Is("filler") && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain.Split(' ')[^1]) && !Backward(i).Any(l => l.EndsSentence) && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footNoun" or "footwork")) AsNote(i, EndOfSentence(i));
-        // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) BecomesWhereWeAre(i);
         // "Right then, …": a word to begin with.
         if (_lexemes[i] is { Kind: "side", Plain: "right" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("then") && _lexemes[i + 2].IsStop) BecomesSmall(i);
         // "Ninety plus forty-five".
