@@ -8,8 +8,9 @@ public sealed partial class Reader
     private static readonly HashSet<string> Possessives = ["his", "her", "their"];
     private static readonly HashSet<string> Performers = ["you", "we", "i", "youre", "youll", "ill", "lets", "so you", "and you", "you are", "were"];
 
-    private const string Theirs = "theirs";
+    private const string Theirs = "theirs"; // a remark that stands with what is done about it
 
+    /// <summary>"He steps in with a punch. Step back": makes a remark of each run of words that tells of somebody else.</summary>
     private void FindOthersDeeds()
     {
         var tellsOfAPerformer = TellsOfAPerformer();

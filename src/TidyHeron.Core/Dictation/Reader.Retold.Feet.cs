@@ -59,6 +59,7 @@ public sealed partial class Reader
         // "Kaiten, hidari zenkutsu": where nobody says how far, about face.
         if (_lexemes[i] is { Kind: "footwork", Value: "spin", Plain: "kaiten" } && !Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "facing" or "clock" or "place") && RestOfSentence(i).Any(l => l.Is("stance")))
         {
+            _guesses[_lexemes[i].Start] = ("Read as about face.", "spin");
             BecomesTerm(i, "footwork", "turn");
             _lexemes[i] = _lexemes[i] with { Plain = "turn" };
         }

@@ -6,6 +6,7 @@ public sealed partial class Reader
     /// <summary>"The back of the room", "the left wall": whoever speaks of the hall means its sides.</summary>
     private bool SpeaksOfTheHall => _lexemes.Any(l => l.Plain is "room" or "hall" or "dojo" || l.Plain.EndsWith(" room", StringComparison.Ordinal) || l.Plain.EndsWith(" hall", StringComparison.Ordinal) || l.Plain.EndsWith(" wall", StringComparison.Ordinal));
 
+    /// <summary>Whether "to the right side" is a place that one comes to face.</summary>
     private bool IsASideOfTheHall(int i)
     {
         if (!_lexemes[i].Is("side") || !Follows(i, "to") || i + 1 >= _lexemes.Count || _lexemes[i + 1].Plain != "side" || Clauses(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "turnSide")) return false;

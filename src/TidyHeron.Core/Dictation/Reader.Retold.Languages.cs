@@ -7,6 +7,7 @@ public sealed partial class Reader
 {
     private static readonly HashSet<string> EnglishWords = ["the", "a", "an", "your", "my", "and", "step", "left", "right", "with", "into", "foot"];
 
+    /// <summary>Puts the small words of Japanese, Korean and Chinese into those whose place the other rules know.</summary>
     private void RetellOtherLanguages()
     {
         FindSidesInChinese();

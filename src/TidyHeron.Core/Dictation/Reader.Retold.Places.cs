@@ -11,6 +11,7 @@ public sealed partial class Reader
     {
         if (IsASideOfTheHall(i))
         {
+            _guesses[_lexemes[i].Start] = ($"Read as the {_lexemes[i].Value} side of the hall.", $"{_lexemes[i].Value} hand");
             BecomesWall(i);
             FacingBefore(i);
             return;

@@ -133,6 +133,27 @@ public class MeaningInPlaceTests
     [InlineData("Sanchin? No, zenkutsu dachi, punch.", "front stance, punch")]
     [InlineData("L. foot fwd, front stance, R. punch.", "step with the left foot, front stance, right hand punch")]
     [InlineData("Draw the bow to the left, horse stance.", "horse stance")]
+    [InlineData("Horse stance. Punch left, right, left.", "horse stance, left hand punch / then right hand punch / then left hand punch")]
+    [InlineData("Horse stance. Slowly draw the left hand back, and punch left.", "horse stance, left hand pull, slow / then left hand punch")]
+    [InlineData("Horse stance. Block left, chudan uke.", "horse stance, left hand middle block")]
+    [InlineData("Horse stance. Pull back to the left hip, right punch.", "horse stance, pull / then right hand punch")]
+    [InlineData("Horse stance, right punch. Leave the right hand where it is and punch with the left.", "horse stance, right hand punch / left hand punch")]
+    [InlineData("Horse stance. Left palm covers the elbow.", "horse stance, left hand cover")]
+    [InlineData("Horse stance. Snap the hand back, right hammer fist.", "horse stance, right hand hammer fist")]
+    [InlineData("Horse stance. Turn the wrist, right grab.", "horse stance, right hand grab")]
+    [InlineData("Horse stance, right inward block. Left inward.", "horse stance, right hand outside block / left hand outside block")]
+    [InlineData("Two sticks. Horse stance. Strike with the right stick to the elbow.", "horse stance, right hand middle level truncheon strike")]
+    [InlineData("Two sticks. Horse stance. Left stick high, right stick low.", "horse stance, left hand high level truncheon strike while right hand low level truncheon strike")]
+    [InlineData("Two sticks. Horse stance. Strike with the left stick low plus a thrust to the stomach with the right stick.", "horse stance, left hand low level truncheon strike / then right hand middle level truncheon thrust")]
+    [InlineData("The sword is drawn. Left front stance. Cut up to the left.", "left front stance, rising cut")]
+    [InlineData("Staff form. Left front stance. Reverse the bo, strike to the chin with the back end.", "left front stance, high level staff rising strike")]
+    [InlineData("Staff form. Left front stance. Lower end to the groin.", "left front stance, low level staff rising strike")]
+    [InlineData("Staff form. Left front stance. Rotate the staff, bringing the bottom end up to the chin.", "left front stance, staff spin")]
+    [InlineData("Both hands grab, pull to the chest.", "both hands grab / then both hands middle level pull")]
+    [InlineData("Left front stance. Left front kick with the front leg.", "left front stance / left foot front kick")]
+    [InlineData("Left front stance. Right front kick, step back, guard.", "left front stance / right foot front kick landing behind, while guard")]
+    [InlineData("Left front stance. The right foot kicks and steps down, punch.", "left front stance / right foot kick landing in front / then punch")]
+    [InlineData("Right bow stance, right fist.", "right bow stance, right hand punch")]
     public void Words_mean_what_they_mean_where_they_stand(string words, string meant)
     {
         var said = Samples.Say(words);
@@ -201,6 +222,9 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance, gedan L.", "low punch")]
     [InlineData("Right back stance, right knife.", "knife-hand strike")]
     [InlineData("Left foot to the left, left back stance. Left foot back to the right foot, closed stance, facing twelve o'clock, right punch. Right foot to the right, right back stance. Right foot back to the left foot, closed stance, left punch.", "closed stance, facing three o'clock")]
+    [InlineData("Turn to the front of the room, left front stance, low block. Left leg round, back stance, block to the right side.", "right hand")]
+    [InlineData("Hidari zenkutsu dachi, gedan barai. Kaiten, migi zenkutsu dachi.", "spin")]
+    [InlineData("Right bow stance, left fist.", "guard")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();

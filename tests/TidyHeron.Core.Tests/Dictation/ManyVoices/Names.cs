@@ -11,6 +11,14 @@ internal static partial class Names
     public static IReadOnlyDictionary<string, string[]> Of { get; } =
         MadeUpForm.Techniques.Concat(MadeUpForm.AllStances).ToDictionary(n => n, n => NamesOf(Vocabulary.Standard.Find(new TermId(n + "-stance")) ?? Vocabulary.Standard.Find(new TermId(n))!));
 
+    /// <summary>The numbers that call counts in each language but English.</summary>
+    public static IReadOnlyDictionary<Tradition, string[]> Numbers { get; } = new Dictionary<Tradition, string[]>
+    {
+        [Tradition.Japanese] = ["ichi", "ni", "san", "shi", "go", "roku"],
+        [Tradition.Korean] = ["hana", "dul", "set", "net", "daseot", "yeoseot"],
+        [Tradition.Chinese] = ["yi", "er", "san", "si", "wu", "liu"],
+    };
+
     private static string[] NamesOf(Term term) =>
         [.. term.Spellings.Where(s => !IsNoName().IsMatch(s) && !(term.Family is "receiving" or "staff" or "" ? MayBeAnother() : TellsAHeight()).IsMatch(s)).Prepend(term.English).Distinct()];
 

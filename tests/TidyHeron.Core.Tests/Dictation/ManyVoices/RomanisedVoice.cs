@@ -8,12 +8,6 @@ namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 internal sealed partial class RomanisedVoice : ITeller
 {
     private static readonly PhraseBook Phrases = PhraseBook.In("romanised.txt");
-    private static readonly Dictionary<Tradition, string[]> Numbers = new()
-    {
-        [Tradition.Japanese] = ["ichi", "ni", "san", "shi", "go", "roku"],
-        [Tradition.Korean] = ["hana", "dul", "set", "net", "daseot", "yeoseot"],
-        [Tradition.Chinese] = ["yi", "er", "san", "si", "wu", "liu"],
-    };
 
     private readonly Random _random;
     private readonly Tradition _tradition;
@@ -96,7 +90,7 @@ internal sealed partial class RomanisedVoice : ITeller
     private string Called(int i, string told)
     {
         var capital = char.ToUpperInvariant(told[0]) + told[1..];
-        var number = Numbers[_tradition][i];
+        var number = Names.Numbers[_tradition][i];
         return _call switch
         {
             "" => capital,

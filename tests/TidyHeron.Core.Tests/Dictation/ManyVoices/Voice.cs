@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Tests.Dictation.ManyVoices;
 
@@ -11,8 +12,6 @@ internal sealed partial class Voice : ITeller
     private static readonly string[] Calls = ["plain", "plain, without commas", "1.", "(1)", "1 -", "Step 1:", "Number one,", "Count one,", "Count one:", "Move one:", "One,", "On one,", "First,", "In the first move", "Ichi,", "Hana,", "One is", "1", "chatty call", "chatty call", "chatty plain", "chatty plain"];
     private static readonly string[] English = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
     private static readonly string[] Ordinals = ["first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"];
-    private static readonly string[] Japanese = ["ichi", "ni", "san", "shi", "go", "roku", "shichi", "hachi"];
-    private static readonly string[] Korean = ["hana", "dul", "set", "net", "daseot", "yeoseot", "ilgop", "yeodeol"];
 
     private readonly Random _random;
     private readonly string _call, _your, _person, _style;
@@ -228,8 +227,8 @@ internal sealed partial class Voice : ITeller
             "plain, without commas" => i == 0 ? "First " : i == of - 1 ? "Finally, " : Say("connect without commas"),
             "In the first move" => $"In the {Ordinals[i]} {Any<string>(["move", "movement", "count"])} ",
             "First," => $"{Capital(Ordinals[i])}, ",
-            "Ichi," => $"{Capital(Japanese[i])}, ",
-            "Hana," => $"{Capital(Korean[i])}, ",
+            "Ichi," => $"{Capital(Names.Numbers[Tradition.Japanese][i])}, ",
+            "Hana," => $"{Capital(Names.Numbers[Tradition.Korean][i])}, ",
             "One," => $"{Capital(English[i])}, ",
             "One is" => $"{Capital(English[i])}{(isNoun ? " is" : ":")} ",
             _ => $"{_call.Replace("one", English[i], StringComparison.Ordinal).Replace("1", $"{i + 1}", StringComparison.Ordinal)} ",
