@@ -5,6 +5,8 @@ public sealed partial class Reader
 {
     private void RetellAsides(int i)
     {
+        // "We turn left, right, and then you step": he asks whether one follows.
+        if (_lexemes[i].Is("side", "right") && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain == "and" && _lexemes[i + 3].Kind is "then" && Backward(i - 1).TakeWhile(l => !l.IsStop) is var asked && asked.Any(l => l.Is("footwork")) && asked.Any(l => l.Kind is "side" or "place" or "degrees" or "amount" or "clock")) AsNote(i, i);
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
         RetellPreparations(i);

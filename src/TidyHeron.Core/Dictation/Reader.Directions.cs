@@ -216,7 +216,7 @@ public sealed partial class Reader
         }
         var backwards = lexeme.Value == "rear";
         // "Turn one-eighty to face the other way": the way opposite to where one faces.
-        if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "opposite direction" or "the opposite direction" or "opposite way" or "the opposite way" or "opposite wall" or "the opposite wall" && (!_draft.IsDone || PreviousIs(i, "facing") && lexeme.Plain.Contains("way", StringComparison.Ordinal)))
+        if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "the other direction" or "opposite direction" or "the opposite direction" or "opposite way" or "the opposite way" or "opposite wall" or "the opposite wall" && (!_draft.IsDone || PreviousIs(i, "facing") && lexeme.Plain.Contains("way", StringComparison.Ordinal)))
         {
             var slant = lexeme.Plain is "the other way" && Now().Heading.Degrees % 90 == 45 && _draft is { TurnAmount: null, Footwork: not "pivot" };
             _draft.TurnAmount ??= slant ? 135 : 180;

@@ -150,6 +150,8 @@ public sealed partial class Reader
         // "Bring the right knee up, right knee strike": that is how it strikes.
         if (draft is { Footwork: "lift-foot", Stance: null, Kick.Technique.Value: "knee-strike" } && (draft.Foot is null || draft.Kick.Foot is null || draft.Foot == draft.Kick.Foot))
             (draft.Footwork, draft.Foot, draft.Kick) = (null, null, draft.Kick with { Foot = draft.Kick.Foot ?? draft.Foot });
+        // "Raise the right knee and do a side kick, bring it back": so it begins.
+        if (draft is { Footwork: "lift-foot", Stance: null, Kick: { Landing: not null } kicks } && (draft.Foot is null || kicks.Foot is null || draft.Foot == kicks.Foot)) (draft.Footwork, draft.Foot, draft.Kick) = (null, null, kicks with { Foot = kicks.Foot ?? draft.Foot });
         ResolveRearNamedLead(draft, _ways.Stances.Of(draft.Stance ?? posture.Stance));
         TurnWhereTheEyesGo(draft, posture);
         LandsWhereTheEyesWent(draft);

@@ -31,6 +31,9 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "handNoun", Plain: "hand" or "fist" or "arm" } && i > 1 && _lexemes[i - 1].Plain is "the" or "your" or "my" or "that" && _lexemes[i - 2].Plain is "snap" or "pull" or "bring" or "draw" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 2, i + 1);
         // "The left palm covers the elbow".
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && Alone(i) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !(l.Is("filler") || l.Is("side"))) is { Value: "cover" or "support" }) BecomesSmall(i);
+        // "Then with the left hand, uppercut": the hand is told first.
+        if (_lexemes[i].Is("stop", ",") && i > 1 && (_lexemes[i - 1].Is("handNoun") ? i - 2 : i - 1) is var withIt && _lexemes[withIt].Is("side") && Follows(withIt, "with") && Backward(withIt).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && i + 1 < _lexemes.Count
+            && _lexemes.GetRange(i + 1, EndOfClause(i + 1) - i) is var deed && deed.SkipWhile(l => l.Kind is "filler" or "level").FirstOrDefault() is { IsHandTechnique: true } && !deed.Any(l => l.Kind is "side" or "handNoun" or "relHand")) _lexemes[i] = new Lexeme("filler", "filler", _lexemes[i].Start, _lexemes[i].Length, "");
         RetellHandsThatStay(i);
         // "Pull back to the left hip": what is pulled goes there.
         if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);

@@ -189,6 +189,16 @@ public sealed partial class Reader
         }
         // "Step back once more with the left foot": told out, so nothing is done again.
         if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("footwork") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && Next(i) is { Kind: "side" }) BecomesSmall(i);
+        // "Right foot forward once more into front stance": so is this.
+        if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && (_lexemes[i - 1].Kind is "footwork" or "footNoun" or "way") && Clauses(i).Any(l => l.Kind is "footNoun" or "footwork") && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance"))) BecomesSmall(i);
+        // "Pass the right foot forward": it steps.
+        if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
+        // "Change direction, pivoting to the right": the other way.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Contains("direction", StringComparison.Ordinal))
+        {
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            if (Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsGerund: true, Value: "pivot" or "turn" or "spin" }) BecomesSmall(i + 1);
+        }
         // "…, step punch, and a third one": one more.
         if (_lexemes[i].Is("ordinal") && i > 1 && _lexemes[i - 1].Plain == "a" && _lexemes[i - 2].Plain == "and" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
         {
@@ -246,6 +256,14 @@ public sealed partial class Reader
         // "Swivel into a left bow": it turns.
         if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "swivel" or "swivels" or "pivot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" && (StanceComes(i) || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Plain: "bow" }))
             BecomesTerm(i, "footwork", "turn");
+        // "Step to the right and land in a front stance": the step ends so.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land in" or "lands in" or "land" or "lands" } && i > 0 && _lexemes[i - 1].Plain == "and" && StanceComes(i) && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } || l.Is("footNoun")) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" or "lift-foot" })) BecomesSmall(i);
+        // "Slide the left foot behind the right": it crosses.
+        if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
+        {
+            BecomesTerm(slides, "footwork", wentPast.Plain == "behind the" ? "cross-behind" : "cross-front");
+            for (var k = i; k <= EndOfClause(i) && (k <= i + 1 || _lexemes[k].Is("footNoun")); k++) BecomesSmall(k);
+        }
         // "Bring the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && i > 0 && _lexemes[i - 1].Is("footNoun") && Next(i) is { Kind: "side" } passed && Alone(IndexAfter(i)) && SideIndex(i - 1) is var passing && _lexemes[passing].Is("side") && passed.Value != _lexemes[passing].Value && ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "bring" or "brings" or "put" or "puts" }))
         {
