@@ -12,7 +12,7 @@ internal static class Corrections
             // "The uh, right foot": its comma parts nothing.
             if (lexemes[i].Plain is "uh" or "um" or "er" or "erm" && i > 0 && !lexemes[i - 1].IsStop && i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",")) lexemes[i + 1] = lexemes[i + 1] with { Kind = "filler", Plain = "" };
             // "To three thirty, hmm, to three": thought again.
-            if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && lexemes[first].Kind is "clock" or "degrees" or "side" && lexemes[again].Kind == lexemes[first].Kind && (!lexemes[first].Is("side") || lexemes[first].Value != lexemes[again].Value)) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
+            if (lexemes[i].Plain is "hmm" or "hm" or "um" or "er" or "uh" or "erm" && Neighbour(i, 1) is var again and >= 0 && Neighbour(i, -1) is var first and >= 0 && (lexemes[first].Kind is "clock" or "degrees" or "side" && lexemes[again].Kind == lexemes[first].Kind && (!lexemes[first].Is("side") || lexemes[first].Value != lexemes[again].Value) || lexemes[first].Is("gaze") && lexemes[again].Is("side") && lexemes[first].Value == lexemes[again].Side.Other.Word)) lexemes[i] = lexemes[i] with { Kind = "correction", Value = "no" };
             // "To face south… wait, to face east": no pause.
             if (lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && lexemes[i - 1].IsStop && Neighbour(i, 1) is var anew and >= 0 && lexemes[anew].Is("facing") && anew + 1 < lexemes.Count && FacedBefore(i, lexemes[anew + 1].Kind) >= 0) lexemes[i] = lexemes[i] with { Kind = "correction" };
             if (!lexemes[i].Is("correction")) continue;

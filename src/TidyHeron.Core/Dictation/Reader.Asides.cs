@@ -6,7 +6,9 @@ public sealed partial class Reader
     private void RetellAsides(int i)
     {
         // "We turn left, right, and then you step": he asks whether one follows.
-        if (_lexemes[i].Is("side", "right") && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain == "and" && _lexemes[i + 3].Kind is "then" && Backward(i - 1).TakeWhile(l => !l.IsStop) is var asked && asked.Any(l => l.Is("footwork")) && asked.Any(l => l.Kind is "side" or "place" or "degrees" or "amount" or "clock")) AsNote(i, i);
+        if (_lexemes[i].Is("side", "right") && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].Plain == "and then" || _lexemes[i + 2].Plain == "and" && _lexemes[i + 3].Is("then")) && Backward(i - 1).TakeWhile(l => !l.IsStop) is var asked && !asked.Any(l => l.Is("gaze")) && asked.Any(l => l.Kind is "side" or "place" or "degrees" or "amount" or "clock")) AsNote(i, i);
+        // "That's your left hand.": which one it was.
+        if (_lexemes[i].Kind is "handNoun" or "footNoun" && i > 1 && _lexemes[i - 1].Is("side") && (Alone(i) || i + 1 >= _lexemes.Count) && Backward(i - 1).TakeWhile(l => !l.EndsSentence).ToList() is [_, ..] pointing && pointing.All(l => l.Is("filler")) && pointing[^1].Plain is "thats" or "that's" or "that is" or "that") AsNote(i - 1, i);
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
         RetellPreparations(i);

@@ -266,10 +266,10 @@ public sealed partial class Reader
     }
 
     /// <summary>"Left and right" is a word for taking turns; in a list of sides it is two of them.</summary>
-    private void PartLeftAndRight(int first)
+    private void PartLeftAndRight(int first, bool fromThere = false)
     {
         for (var k = first; k < _lexemes.Count && (_lexemes[k].Kind is "side" or "alternating" || k == first && _lexemes[k].Is("facing") || _lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and"); k++)
-            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both && k > first)
+            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both && (k > first || fromThere))
             {
                 var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
                 _lexemes[k] = new Lexeme("side", one, both.Start, both.Length - other.Length - 1, one);

@@ -100,7 +100,7 @@ public sealed partial class Reader
             // "… as you take one step back": the other foot comes to lead.
             if (_lexemes[k] is { Kind: "footwork", Value: "step" or "step-back" } && !_lexemes.Skip(k + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" or "footNoun")) return Now().Lead?.Other;
             if (_lexemes[k] is not { Kind: "side", Side: { } side }) continue;
-            if (k + 1 < _lexemes.Count && _lexemes[k + 1].Is("stance")) return side;
+            if (Next(k) is { Kind: "stance" } named && (_lexemes[k + 1] == named || k + 2 < _lexemes.Count && _lexemes[k + 2] == named)) return side;
             if (Next(k) is { Kind: "footNoun" } || Previous(k) is { Kind: "footwork" } && Follows(k, "with")) return ClauseOf(k).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back")) ? side.Other : side;
         }
         return null;
@@ -211,6 +211,8 @@ public sealed partial class Reader
         said |= _hand is null && Previous(i) is { Kind: "handNoun" } && (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "with" || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" }) && Backward(i).SkipWhile(l => l.Kind is "filler" or "side" or "handNoun").FirstOrDefault() is { IsHandTechnique: true } && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
         // "Strikes to the middle plus a left thrust".
         said |= lexeme.Plain == "middle" && Follows(i, "to") && Backward(i).SkipWhile(l => l.Is("filler")).FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
+        // "Ridge hand high left hand, then a low block": the hand, too, is of what was just said.
+        said |= _hand is null && i > 0 && _lexemes[i - 1].IsHandTechnique && next is { Kind: "side" } && IndexAfter(i) is var told && (told + 1 < _lexemes.Count && _lexemes[told + 1].Is("handNoun") ? told + 2 : told + 1) is var behind && (behind >= _lexemes.Count || _lexemes[behind].IsStop || _lexemes[behind].Is("then") || _lexemes[behind].Plain is "and" or "plus") && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
         // "Punch at shoulder height into right front stance".
         said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

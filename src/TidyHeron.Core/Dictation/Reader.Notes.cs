@@ -80,8 +80,8 @@ public sealed partial class Reader
             return i;
         }
         // "To make a left bow stance", "you're going to make a quarter turn"; "you should step with the left foot", "you should turn around".
-        if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" }
-            || _lexemes[i].Plain is "you should" && (Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" or "support" or "gaze" } || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("facing")) && (Next(i) is { Kind: "footwork", Value: not "stay" } verb && verb.Plain.Contains(' ') || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
+        if (_lexemes[i].Plain is "to make" && Next(i) is { Kind: "side" or "stance" or "technique" or "degrees" or "amount" or "level" or "footwork" }
+            || _lexemes[i].Plain is "you should" && (Next(i) is { Kind: "footwork" or "technique" or "side" or "amount" or "degrees" or "support" or "gaze" or "pivotPoint" } || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("facing")) && (Next(i) is { Kind: "footwork", Value: not "stay" } verb && verb.Plain.Contains(' ') || RestOfSentence(i).Any(l => l.Kind is "side" or "stance" or "degrees" or "amount" or "clock" or "place" or "technique")))
         {
             Note(_lexemes[i], "filler");
             return i;

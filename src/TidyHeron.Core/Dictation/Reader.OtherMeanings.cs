@@ -260,7 +260,7 @@ public sealed partial class Reader
             Note(lexeme, "filler");
             return true;
         }
-        if (kind is not ("bow" or "announce" or "return") && MovesAHand(i))
+        if (kind is not ("bow" or "announce" or "return") && MovesAHand(i) && !(kind == "slide" && i + 1 < _lexemes.Count && (lexeme.Plain.EndsWith(" in", StringComparison.Ordinal) || _lexemes[i + 1].Plain is "in" or "with")))
         {
             // "Slide the left hand down", "both hands come up": the verb is a hand's, not a foot's.
             if (kind is "slide" or "switch") Retell(i, kind == "slide" ? "slide-grip" : "regrip");

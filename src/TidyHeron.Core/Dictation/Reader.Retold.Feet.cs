@@ -100,6 +100,13 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "open" or "opens" or "opening" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is null or { Kind: "stance" }) BecomesTerm(i, "footwork", "step");
         // "Brings the left foot up, salutes and closes."
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" } && EndOfClause(i) is var lifted && _lexemes[lifted].Plain == "up" && _lexemes.GetRange(i + 1, lifted - i - 1).All(l => l.Kind is "filler" or "side" or "footNoun") && RestOfSentence(lifted).FirstOrDefault(l => l.Kind is not "filler" && !l.IsStop && !l.Is("then")) is { Kind: "footwork", Value: "bow" or "return" }) BecomesTerm(i, "footwork", "pull-together");
+        // "Rising block three times stepping forward, right, left, right": as "three rising blocks".
+        if (_lexemes[i] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && i > 0 && _lexemes[i - 1].IsHandTechnique && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "step", IsGerund: true } && Alone(i + 1) && RestOfSentence(i + 1).FirstOrDefault(l => !l.IsStop) is { Kind: "side" })
+        {
+            BecomesSmall(i);
+            _lexemes[i - 1] = _lexemes[i - 1] with { Plain = _lexemes[i - 1].Plain + "s" };
+            _lexemes.Insert(i - 1, new Lexeme("number", often.Value, _lexemes[i - 1].Start, 0, often.Value));
+        }
         // "Rising block three times stepping": each with a step.
         if (_lexemes[i] is { Kind: "footwork", Plain: "stepping" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("times") && _lexemes[i - 2].IsHandTechnique)
         {

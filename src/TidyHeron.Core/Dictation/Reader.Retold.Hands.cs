@@ -32,8 +32,19 @@ public sealed partial class Reader
         // "The left palm covers the elbow".
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && Alone(i) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !(l.Is("filler") || l.Is("side"))) is { Value: "cover" or "support" }) BecomesSmall(i);
         // "Then with the left hand, uppercut": the hand is told first.
-        if (_lexemes[i].Is("stop", ",") && i > 1 && (_lexemes[i - 1].Is("handNoun") ? i - 2 : i - 1) is var withIt && _lexemes[withIt].Is("side") && Follows(withIt, "with") && Backward(withIt).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && i + 1 < _lexemes.Count
-            && _lexemes.GetRange(i + 1, EndOfClause(i + 1) - i) is var deed && deed.SkipWhile(l => l.Kind is "filler" or "level").FirstOrDefault() is { IsHandTechnique: true } && !deed.Any(l => l.Kind is "side" or "handNoun" or "relHand")) _lexemes[i] = new Lexeme("filler", "filler", _lexemes[i].Start, _lexemes[i].Length, "");
+        if (_lexemes[i].Is("side") && (Follows(i, "with") || (Previous(i) is { Kind: "then" } || OnlySmallWordsAndACallBefore(i)) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun")) && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1) is var comma && comma + 1 < _lexemes.Count && _lexemes[comma].Is("stop", ",")
+            && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma) is var deed && deed.SkipWhile(l => l.Kind is "filler" or "level").FirstOrDefault() is { IsHandTechnique: true } && !deed.Any(l => l.Kind is "side" or "handNoun" or "relHand")) _lexemes[comma] = new Lexeme("filler", "filler", _lexemes[comma].Start, _lexemes[comma].Length, "");
+        // "Rising block, right hand on the step, step through": that hand did it.
+        if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "on the step" or "on landing" || _lexemes[i + 1].Is("footwork", "stay") || _lexemes[i + 1].Plain.StartsWith("as the foot ", StringComparison.Ordinal))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        PartTwoHands(i);
+        // "The right makes a hook punch": no hooked hand.
+        if (_lexemes[i] is { Kind: "technique", Value: "crane-beak" } hooked && hooked.Plain.EndsWith(" hook", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique", "punch"))
+        {
+            BecomesSmall(i);
+            BecomesTerm(i + 1, "technique", "hook-punch");
+        }
+        // "Block low with your right and bring the right foot forward": that hand.
+        if (_lexemes[i].IsHandTechnique && Next(i) is { Kind: "side" or "level" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("side")) is var works and > 0 && Follows(works, "with", "using") && works + 2 < _lexemes.Count && _lexemes[works + 1].Plain == "and" && Next(works) is { Kind: "footwork" }) _lexemes.Insert(works + 1, new Lexeme("handNoun", "hand", _lexemes[works].Start + _lexemes[works].Length, 0, "hand"));
         RetellHandsThatStay(i);
         // "Pull back to the left hip": what is pulled goes there.
         if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);
@@ -282,6 +293,17 @@ public sealed partial class Reader
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
+    }
+
+    /// <summary>"Back fist right hand plus an inside block with the left": each has its own, so a comma parts them.</summary>
+    private void PartTwoHands(int i)
+    {
+        if (!(_lexemes[i].Is("handNoun") ? i > 0 && _lexemes[i - 1].Is("side") : _lexemes[i].Is("side")) || i + 1 >= _lexemes.Count || !(_lexemes[i + 1].Is("then") || _lexemes[i + 1].Plain is "plus" or "and" or "with")) return;
+        var side = SideIndex(i);
+        if (Backward(side).SkipWhile(l => l.Kind is "filler" or "level" || l.Is("stop", ",")).FirstOrDefault() is not { IsHandTechnique: true }) return;
+        var second = _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.IsHandTechnique);
+        if (second < 0 || _lexemes.GetRange(i + 1, second - i).Any(l => l.Kind is "side" or "footwork" or "relHand")) return;
+        if (Enumerable.Range(second, EndOfClause(i) - second + 1).Any(k => _lexemes[k].Is("side") && _lexemes[k].Value != _lexemes[side].Value && Follows(k, "with", "of", "using"))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
     }
 
     /// <summary>"Leave the left hand where it is and punch with the right": what a hand goes on doing beside what is done.</summary>

@@ -95,8 +95,8 @@ public sealed partial class Reader
             _lexemes.Insert(up, lifts);
         }
         // "Rise on the left knee", "sinking down onto the left knee": that one is knelt on.
-        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && (Follows(which, "on", "onto") || Follows(which, "to") && ClauseOf(i).Any(l => l.Plain is "down" or "sink" or "sinks" or "sinking" or "sink down")) && (Alone(i) || _lexemes[i + 1].Plain is "and" || _lexemes[i + 1].Kind is "technique" or "side" or "relHand" or "set")
-            && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "rise" or "shift" or "drop" } || l.Plain is "go" or "goes" or "going" or "get" or "gets") is var goes and >= 0)
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var which && _lexemes[which].Is("side") && (Follows(which, "on", "onto") || Follows(which, "to") && ClauseOf(i).Any(l => l.Plain is "down" or "sink" or "sinks" or "sinking" or "sink down")) && (Alone(i) || _lexemes[i + 1].Kind is "technique" or "side" or "relHand" or "set" or "then" or "filler")
+            && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "rise" or "shift" or "drop" } || l.Plain is "go" or "goes" or "get" or "gets") is var goes and >= 0)
         {
             BecomesTerm(goes, "footwork", "kneel");
             _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };

@@ -13,10 +13,13 @@ public sealed partial class Reader
     private bool IsAForwardBow(int i) =>
         _lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 0 && _lexemes[i - 1] is { Kind: "way", Plain: "forward" } && (Follows(i - 1, "into", "a", "to") || i > 1 && _lexemes[i - 2].Is("side"));
 
-    /// <summary>Whether the foot of a side has stepped in the sentence so far, and a hand has done something since.</summary>
-    private bool HasStepped(int i, string side) =>
-        Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.FindIndex(l => l.IsHandTechnique) is var done and >= 0
-        && Enumerable.Range(done, told.Count - done - 1).Any(k => told[k].Is("footNoun") && told[k + 1].Is("side", side) || told[k].Is("side", side) && told[k + 1].Plain is "the" or "to" or "your" or "my");
+    /// <summary>Whether the foot of a side has stepped in the sentence so far.</summary>
+    private bool HasStepped(int i, string side)
+    {
+        var told = Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("then")).ToList();
+        var done = told.FindIndex(l => l.IsHandTechnique);
+        return Enumerable.Range(0, Math.Max(0, told.Count - 1)).Any(k => told[k].Is("footNoun") && told[k + 1].Is("side", side) || done >= 0 && k > done && (told[k].Is("side", side) && told[k + 1].Plain is "the" or "to" or "your" or "my" || told[k].Is("footwork", "step") && !told.Any(l => l.Kind is "footNoun" or "relFoot") || told[k].Is("footwork", "step-back")));
+    }
 
     /// <summary>Whether a bow is the stance, not the greeting.</summary>
     private bool IsStoodIn(int i)
@@ -37,9 +40,22 @@ public sealed partial class Reader
     /// <summary>Words that say how one stands, or which foot leads.</summary>
     private void RetellStances(int i)
     {
+        // "Into a front stance on the right side": that foot leads.
+        if (_lexemes[i].Is("stance") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var onSide && onSide + 1 < _lexemes.Count && _lexemes[onSide + 1] is { Kind: "filler", Plain: "side" } && !(i > 0 && _lexemes[i - 1].Is("side")))
+        {
+            var side = _lexemes[onSide];
+            BecomesSmall(onSide);
+            _lexemes.Insert(i, side);
+            return;
+        }
         // "Right foot to the right, right punch, right foot forward front stance": what the stance is called, no second step.
-        if (_lexemes[i].Is("stance") && i > 2 && (_lexemes[i - 1].Is("way", "forward") ? i - 2 : i - 1) is var leads && _lexemes[leads].Is("footNoun") && _lexemes[leads - 1].Is("side") && StartsClause(leads - 1) && HasStepped(leads - 1, _lexemes[leads - 1].Value))
+        if (_lexemes[i].Is("stance") && i > 2 && (_lexemes[i - 1].Is("way", "forward") ? i - 2 : i - 1) is var leads && _lexemes[leads].Is("footNoun") && _lexemes[leads - 1].Is("side") && (StartsClause(leads - 1) && HasStepped(leads - 1, _lexemes[leads - 1].Value) || leads > 1 && _lexemes[leads - 2].Plain == "a"))
+        {
             for (var k = leads; k < i; k++) BecomesSmall(k);
+            var leading = _lexemes[leads - 1];
+            _lexemes.RemoveAt(leads - 1);
+            _lexemes.Insert(i - 1, leading);
+        }
         var goesForward = IsAForwardBow(i);
         if (IsStoodIn(i)) BecomesTerm(i, "stance", "bow-stance");
         if (goesForward) BecomesSmall(i - 1);

@@ -190,12 +190,18 @@ public sealed partial class Reader
         // "Step back once more with the left foot": told out, so nothing is done again.
         if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("footwork") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && Next(i) is { Kind: "side" }) BecomesSmall(i);
         // "Right foot forward once more into front stance": so is this.
-        if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && (_lexemes[i - 1].Kind is "footwork" or "footNoun" or "way") && Clauses(i).Any(l => l.Kind is "footNoun" or "footwork") && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance"))) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && (_lexemes[i - 1].Kind is "footwork" or "footNoun" or "way" or "lead" or "side" or "place" or "landing" || _lexemes[i - 1].Plain is "through") && ClauseOf(i).Any(l => l.Kind is "footNoun" or "footwork") && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance"))) BecomesSmall(i);
         // "Pass the right foot forward": it steps.
         if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "Change direction, pivoting to the right": the other way.
         if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Contains("direction", StringComparison.Ordinal))
         {
+            // "Now we change direction. Turn left, …": told out.
+            if ((Alone(i) || i + 1 >= _lexemes.Count) && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "then")) is { Kind: "footwork", IsGerund: false, Value: "turn" or "pivot" or "spin" } or { Kind: "facing" or "degrees" or "amount" or "gaze" })
+            {
+                AsNote(i, i);
+                return;
+            }
             _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
             if (Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsGerund: true, Value: "pivot" or "turn" or "spin" }) BecomesSmall(i + 1);
         }
@@ -257,7 +263,11 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "swivel" or "swivels" or "pivot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" && (StanceComes(i) || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Plain: "bow" }))
             BecomesTerm(i, "footwork", "turn");
         // "Step to the right and land in a front stance": the step ends so.
-        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land in" or "lands in" or "land" or "lands" } && i > 0 && _lexemes[i - 1].Plain == "and" && StanceComes(i) && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } || l.Is("footNoun")) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" or "lift-foot" })) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land in" or "lands in" or "land" or "lands" or "landing in" or "landing" } && i > 0 && (_lexemes[i - 1].Plain == "and" || _lexemes[i].Plain.StartsWith("landing", StringComparison.Ordinal) && Clauses(i).Any(l => l.Is("footNoun"))) && StanceComes(i) && Clauses(i).Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "turn" or "pivot" } || l.Is("footNoun")) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l is { Kind: "footwork", Value: "jump" or "hop" or "lift-foot" })) BecomesSmall(i);
+        // "Left foot to the left with a low block": where the foot goes, no hand.
+        if (_lexemes[i].Is("side") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain is "a" or "an" && (Follows(i, "to") && Previous(i) is { Kind: "footNoun" or "footwork" } or { Plain: "out" } || Follows(i, "with") && Previous(i) is { Kind: "footwork", Value: "step" or "step-back" } or { Kind: "way" } && ClauseOf(i).Any(l => l.Is("footwork")) && !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("technique")))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        // "Keep the feet where they are, pivot to the right": so one turns.
+        if (_lexemes[i] is { Kind: "footwork", Value: "stay" } stays && Alone(i) && stays.Plain.Contains("feet", StringComparison.Ordinal) && _lexemes.Skip(i + 2).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork", Value: "pivot" or "turn" or "shift" }) BecomesSmall(i);
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {

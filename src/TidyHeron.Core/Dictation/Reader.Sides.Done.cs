@@ -23,6 +23,12 @@ public sealed partial class Reader
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;
         }
+        // "Punch to the chest right, then a low block with the left": the hand of the first.
+        if (previous is { Kind: "level" } && _lexemes[i - 1] == previous && Previous(IndexBefore(i)) is { IsHandTechnique: true } && (Alone(i) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("then") || _lexemes[i + 1].Plain is "and" or "plus" or "with")) && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } levelled] })
+        {
+            _draft.Hands[^1] = levelled with { Hand = side.Hand };
+            return true;
+        }
         // "Front kick with the right and punch": the foot that kicks.
         if (Follows(i, "with") && previous is { IsKick: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } kicks })
         {

@@ -43,7 +43,7 @@ public class ManyVoicesTests
         var form = new MadeUpForm(random, voice.School).Make(Counts, voice.IsNumbered);
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);
-        if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => u.Text))}\n  {text.ReplaceLineEndings(" / ")}";
+        if (said.Unread.Count > 0) return $"{seed}: not understood: {string.Join(", ", said.Unread.Select(u => $"{text[Math.Max(0, u.Start - 90)..u.Start]}[{u.Text}]{text[(u.Start + u.Text.Length)..Math.Min(text.Length, u.Start + u.Text.Length + 40)]}".ReplaceLineEndings(" / ")))}\n  {text.ReplaceLineEndings(" / ")}";
         var (meant, read) = (MadeUpForm.MeantBy(form).ToList(), Read(said.Form));
         if (meant.SequenceEqual(read)) return null;
         var first = Enumerable.Range(0, Math.Max(meant.Count, read.Count)).First(i => meant.ElementAtOrDefault(i) != read.ElementAtOrDefault(i));

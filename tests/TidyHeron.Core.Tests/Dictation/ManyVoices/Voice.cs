@@ -82,7 +82,7 @@ internal sealed partial class Voice : ITeller
             Going.Turn => count.Heading % 90 == 0 && _random.Next(4) == 0 ? "told as a turn to a place" : "told as a turn",
             Going.Passage => count.Passage[0].Going == Going.Step ? "told as a passage again" : "told as a passage on the other side",
             Going.OnTheSpot => IsArmed ? "told on the spot with a weapon" : _isThird ? "told on the spot of somebody" : "told on the spot",
-            Going.SideStep => count is { IsFirst: true, Hands: [{ Level: null } only] } && only.Hand == count.Lead && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
+            Going.SideStep => count is { IsFirst: true, Hands: [{ Level: null } only] } && only.Hand == count.Lead && !_isWithoutStops && _random.Next(12) == 0 ? "told as a side step out of ready" : "told as a side step",
             Going.WideStep => "told as a wide step",
             Going.Diagonal => "told as a diagonal step",
             Going.KickBack => "told as a kick that comes back",
