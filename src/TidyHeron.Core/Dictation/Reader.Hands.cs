@@ -208,7 +208,7 @@ public sealed partial class Reader
         // "The left fist punches to the front at head height as the right …".
         said |= lexeme.Plain.Split(' ')[0] is "at" or "to" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" or "while" or "as" && Backward(i).SkipWhile(l => l.Kind is "filler" or "way" or "place" or "beside" or "detail").FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         // "Strike with the right stick low plus a thrust to the stomach", "block with the left hand high in left back stance".
-        said |= _hand is null && Previous(i) is { Kind: "handNoun" } && (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "with" || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" }) && Backward(i).SkipWhile(l => l.Kind is "filler" or "side" or "handNoun").FirstOrDefault() is { IsHandTechnique: true } && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
+        said |= _hand is null && Previous(i) is { Kind: "handNoun" } && (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "plus" or "with" or "and" || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" }) && Backward(i).SkipWhile(l => l.Kind is "filler" or "side" or "handNoun").FirstOrDefault() is { IsHandTechnique: true } && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
         // "Strikes to the middle plus a left thrust".
         said |= lexeme.Plain == "middle" && Follows(i, "to") && Backward(i).SkipWhile(l => l.Is("filler")).FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         // "Ridge hand high left hand, then a low block": the hand, too, is of what was just said.

@@ -18,6 +18,28 @@ public sealed partial class Reader
         foreach (var at in sides.Skip(1).Reverse()) _lexemes.Insert(at + 1, _lexemes[i] with { Start = _lexemes[at].Start + _lexemes[at].Length, Length = 0 });
     }
 
+    /// <summary>"Low block left, then with the right": the same with that one.</summary>
+    private void RetellTheSameWithTheOther(int i)
+    {
+        if (!_lexemes[i].Is("side") && !(_lexemes[i].Is("relHand") && _lexemes[i].Value == "other")) return;
+        var end = i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 1 : i;
+        if (end + 1 < _lexemes.Count && !_lexemes[end + 1].IsStop && !_lexemes[end + 1].Is("shout")) return;
+        var first = i;
+        while (first > 0 && (_lexemes[first - 1].Kind is "filler" or "then" or "again" || _lexemes[first - 1].Is("times", "+1"))) first--;
+        if (first == 0 || !_lexemes.GetRange(first, i - first).Any(l => l.Kind is "then" or "again" or "times")) return;
+        var told = Backward(first).TakeWhile(l => !l.EndsSentence).Reverse().ToList();
+        var done = told.FindLastIndex(l => l.IsHandTechnique);
+        if (done < 0 || told[done].Term is not { Limb: not "both", Family: not ("guard" or "grip") }) return;
+        var from = told.FindLastIndex(done, l => l.IsStop) + 1;
+        var clause = told.Skip(from).TakeWhile((l, k) => k + from <= done || !l.IsStop).ToList();
+        if (clause.FirstOrDefault(l => l.Is("side")) is { } side && side.Value == _lexemes[i].Value || told.Skip(done).Any(l => l is { Kind: "footwork", IsGerund: false, Value: not "stay" })) return;
+        foreach (var again in Enumerable.Range(first, i - first).Where(k => _lexemes[k].Kind is "again" or "times")) BecomesSmall(again);
+        if (!_lexemes.GetRange(first, i - first).Any(l => l.Is("then"))) _lexemes[first] = _lexemes[first] with { Kind = "then", Value = "then", Term = null };
+        var after = _lexemes[end].Start + _lexemes[end].Length;
+        _lexemes.Insert(end + 1, told[done] with { Start = after, Length = 0 });
+        if (clause.FirstOrDefault(l => l.Is("level")) is { } level) _lexemes.Insert(end + 1, level with { Start = after, Length = 0 });
+    }
+
     /// <summary>Whether a command repeats what the hands did, and no more; they are the draft's then.</summary>
     private bool RepeatsTheHands(int i, int end, List<Lexeme> clause)
     {

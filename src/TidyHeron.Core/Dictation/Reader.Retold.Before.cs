@@ -82,6 +82,10 @@ public sealed partial class Reader
         // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
         // "From this position to the left, left foot forward": where one stands.
         if (_lexemes[i].Is("from") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "point" or "place" && OnlySmallWordsAndACallBefore(i)) BecomesSmall(i);
+        // "Straight from that, to the right": what went before.
+        if (_lexemes[i] is { Kind: "from", Plain: "from that" or "from this" } && Alone(i)) BecomesSmall(i);
+        // "Once again move to the right, …": told out.
+        if (_lexemes[i] is { Kind: "again", Plain: "once again" } && OnlySmallWordsAndACallBefore(i) && !Alone(i) && ClauseOf(i).Any(l => l.Kind is "footwork" or "footNoun" or "stance" or "gaze") && ClauseOf(i).Count(l => l.Kind is "again" or "otherSide") == 1) BecomesSmall(i);
         if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) BecomesWhereWeAre(i);
     }
 }

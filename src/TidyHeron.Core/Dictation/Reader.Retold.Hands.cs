@@ -37,6 +37,10 @@ public sealed partial class Reader
         // "Rising block, right hand on the step, step through": that hand did it.
         if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "on the step" or "on landing" || _lexemes[i + 1].Is("footwork", "stay") || _lexemes[i + 1].Plain.StartsWith("as the foot ", StringComparison.Ordinal))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         PartTwoHands(i);
+        // "Side kick and retract": the foot.
+        if (_lexemes[i] is { Kind: "technique", Value: "chamber" } retracts && retracts.Plain.StartsWith("retract", StringComparison.Ordinal) && Next(i) is null && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true }) _lexemes[i] = retracts with { Kind = "landing", Value = "samePlace", Term = null };
+        // "Cross your arms, turn, …": on the way.
+        if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } ready && ready.Plain.StartsWith("cross", StringComparison.Ordinal) && OnlySmallWordsAndACallBefore(i) && Alone(i) && RestOfSentence(i).Any(l => l.Kind is "footwork" or "facing") && RestOfSentence(i).Any(l => l.IsHandTechnique)) AsNote(i, i);
         // "The right makes a hook punch": no hooked hand.
         if (_lexemes[i] is { Kind: "technique", Value: "crane-beak" } hooked && hooked.Plain.EndsWith(" hook", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique", "punch"))
         {

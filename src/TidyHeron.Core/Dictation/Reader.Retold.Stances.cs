@@ -41,7 +41,7 @@ public sealed partial class Reader
     private void RetellStances(int i)
     {
         // "Into a front stance on the right side": that foot leads.
-        if (_lexemes[i].Is("stance") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var onSide && onSide + 1 < _lexemes.Count && _lexemes[onSide + 1] is { Kind: "filler", Plain: "side" } && !(i > 0 && _lexemes[i - 1].Is("side")))
+        if (_lexemes[i].Is("stance") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var onSide && onSide + 1 < _lexemes.Count && (_lexemes[onSide + 1] is { Kind: "filler", Plain: "side" or "after" or "with" } || _lexemes[onSide + 1].Is("then")) && !(i > 0 && _lexemes[i - 1].Is("side")))
         {
             var side = _lexemes[onSide];
             BecomesSmall(onSide);
@@ -49,7 +49,7 @@ public sealed partial class Reader
             return;
         }
         // "Right foot to the right, right punch, right foot forward front stance": what the stance is called, no second step.
-        if (_lexemes[i].Is("stance") && i > 2 && (_lexemes[i - 1].Is("way", "forward") ? i - 2 : i - 1) is var leads && _lexemes[leads].Is("footNoun") && _lexemes[leads - 1].Is("side") && (StartsClause(leads - 1) && HasStepped(leads - 1, _lexemes[leads - 1].Value) || leads > 1 && _lexemes[leads - 2].Plain == "a"))
+        if (_lexemes[i].Is("stance") && i > 2 && (_lexemes[i - 1].Is("way", "forward") ? i - 2 : i - 1) is var leads && _lexemes[leads].Is("footNoun") && _lexemes[leads - 1].Is("side") && (StartsClause(leads - 1) && HasStepped(leads - 1, _lexemes[leads - 1].Value) || leads == i - 1 && _lexemes[leads].Plain == "leg" || leads > 1 && _lexemes[leads - 2].Plain == "a"))
         {
             for (var k = leads; k < i; k++) BecomesSmall(k);
             var leading = _lexemes[leads - 1];

@@ -268,6 +268,12 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain is "a" or "an" && (Follows(i, "to") && Previous(i) is { Kind: "footNoun" or "footwork" } or { Plain: "out" } || Follows(i, "with") && Previous(i) is { Kind: "footwork", Value: "step" or "step-back" } or { Kind: "way" } && ClauseOf(i).Any(l => l.Is("footwork")) && !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("technique")))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         // "Keep the feet where they are, pivot to the right": so one turns.
         if (_lexemes[i] is { Kind: "footwork", Value: "stay" } stays && Alone(i) && stays.Plain.Contains("feet", StringComparison.Ordinal) && _lexemes.Skip(i + 2).FirstOrDefault(l => !l.Is("filler")) is { Kind: "footwork", Value: "pivot" or "turn" or "shift" }) BecomesSmall(i);
+        // "Cross the left leg over the right": in front of it.
+        if (_lexemes[i] is { Kind: "order", Plain: "over" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Next(i) is { Kind: "side" } && ClauseOf(i).FirstOrDefault(l => l.Is("footwork")) is { Value: "cross-front" })
+        {
+            BecomesSmall(IndexAfter(i));
+            BecomesSmall(i);
+        }
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {

@@ -34,6 +34,7 @@ public sealed partial class Reader
             RetellSoftWords(i);
             RetellHands(i);
             RetellHandsThatTakeTurns(i);
+            RetellTheSameWithTheOther(i);
             RetellPlaces(i);
             RetellWhereTheWordsBegin(i);
             RetellNames(i);

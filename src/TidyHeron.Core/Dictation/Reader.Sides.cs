@@ -44,7 +44,7 @@ public sealed partial class Reader
     {
         var (next, previous) = (Next(i), Previous(i));
         // "Left foot, left, front stance": a side with a clause to itself after a foot is where the foot goes.
-        if (i > 0 && _lexemes[i - 1].IsStop && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        if (i > 0 && (_lexemes[i - 1].IsStop || Follows(i, "to") && Previous(i) is null) && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop) && _draft is { Foot: not null, Way: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
         {
             _draft.Way = side.Way;
             return true;

@@ -8,6 +8,7 @@ internal enum Going
 {
     Turn, Step, StepBack, OnTheSpot, SideStep, WideStep, Kick, Same, Diagonal, KickBack, ThreeSteps,
     Shuffle, CrossBehind, Together, Shift, PivotAround, Kneel, Rise, Jump, Passage,
+    CrossInFront, DrawBack, ShuffleBack, SwitchFeet, JumpTurn, PivotAQuarter, DrawFromTheKnees,
 }
 
 /// <summary>What a hand does, or both together; the height only where it is told.</summary>
@@ -65,12 +66,13 @@ internal sealed class MadeUpForm(Random random, string school)
     private static readonly string[] BothHands = ["x-block", "high-x-block", "wedge-block", "twin-knife-hand-block", "double-punch"];
     private static readonly string[] StaffTechniques = ["staff-overhead-strike", "staff-diagonal-strike", "staff-thrust", "staff-low-block", "staff-high-block", "staff-side-block", "staff-horizontal-strike", "staff-rising-strike"];
     private static readonly string[] SwordTechniques = ["sword-downward-cut", "sword-diagonal-cut", "sword-rising-cut", "sword-horizontal-cut", "sword-thrust", "sword-parry"];
+    private static readonly string[] OutOfTheSheath = ["sword-draw", "sword-horizontal-cut"];
     private static readonly string[] StickTechniques = ["truncheon-strike", "truncheon-strike", "truncheon-block", "truncheon-thrust"];
     private static readonly string[] SoftHand = ["ward-off", "pressing-block", "palm-strike", "palm-strike", "punch", "crane-beak"];
     private static readonly string[] SoftHands = ["roll-back", "double-palm", "hold-the-ball", "arms-crossed", "spread-arms"];
     private static readonly string[] Kicks = ["front-kick", "front-kick", "side-kick", "roundhouse-kick", "back-kick", "inside-crescent-kick", "knee-strike", "axe-kick"];
     /// <summary>Every technique that a made-up form may hold.</summary>
-    public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, .. StickTechniques.Distinct(), .. Kicks.Distinct()];
+    public static readonly string[] Techniques = [.. Blocks, .. Strikes.Distinct(), .. BothHands, .. StaffTechniques, .. SwordTechniques, OutOfTheSheath[0], .. StickTechniques.Distinct(), .. Kicks.Distinct()];
 
     /// <summary>Every stance that a made-up form may hold.</summary>
     public static readonly string[] AllStances = [.. Stances.Distinct(), "horse", "closed", "cross", "kneeling"];
@@ -131,15 +133,18 @@ internal sealed class MadeUpForm(Random random, string school)
         }
 
         var (from, had) = (_heading, Leads(_stance));
-        var side = Any(Side.Left, Side.Right);
-        var amount = going switch { Going.SideStep => 90, Going.Diagonal => 45, Going.PivotAround => 180, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
+        // Out of a stance with a lead one opens to the side of the rear foot.
+        var side = going == Going.PivotAQuarter && had ? _lead.Other : Any(Side.Left, Side.Right);
+        var amount = going switch { Going.SideStep => 90, Going.Diagonal => 45, Going.PivotAround or Going.JumpTurn => 180, Going.PivotAQuarter => 90, Going.Turn => _last is null ? 90 : from % 90 != 0 ? Any(45, 90) : Any(90, 90, 180, 270, 45), _ => 0 };
         _heading = ((_heading + (side == Side.Left ? -amount : amount)) % 360 + 360) % 360;
         var foot = going switch
         {
-            Going.Step or Going.Kick or Going.KickBack or Going.ThreeSteps or Going.CrossBehind or Going.Together or Going.Kneel or Going.Jump when had => _lead.Other,
-            Going.StepBack or Going.OnTheSpot or Going.Shuffle or Going.Shift or Going.Rise => _lead,
+            Going.Step or Going.Kick or Going.KickBack or Going.ThreeSteps or Going.CrossBehind or Going.Together or Going.Kneel or Going.Jump or Going.CrossInFront or Going.SwitchFeet when had => _lead.Other,
+            Going.StepBack or Going.OnTheSpot or Going.Shuffle or Going.Shift or Going.Rise or Going.ShuffleBack or Going.DrawBack => _lead,
             Going.PivotAround => _lead.Other,
             Going.SideStep or Going.Diagonal => side,
+            Going.PivotAQuarter => side,
+            Going.DrawFromTheKnees => Side.Right,
             Going.Turn when amount == 90 && Perhaps(0.7) => side,
             _ => Any(Side.Left, Side.Right),
         };
@@ -175,12 +180,16 @@ internal sealed class MadeUpForm(Random random, string school)
     {
         switch (going)
         {
-            case Going.OnTheSpot or Going.KickBack or Going.Shuffle: return;
+            case Going.OnTheSpot or Going.KickBack or Going.Shuffle or Going.ShuffleBack: return;
+            case Going.SwitchFeet: _lead = foot; return;
+            case Going.CrossInFront: (_lead, _stance) = (foot, "cross"); return;
+            case Going.PivotAQuarter: (_lead, _stance) = (foot, Leads(_stance) ? "horse" : Any("front", "bow")); return;
+            case Going.DrawFromTheKnees: (_lead, _stance) = (foot, "kneeling"); return;
             case Going.ThreeSteps: _lead = foot; return;
             // The foot that goes behind, or the knee that goes down, does not lead.
             case Going.CrossBehind: (_lead, _stance) = (foot.Other, "cross"); return;
             case Going.Kneel: (_lead, _stance) = (foot.Other, "kneeling"); return;
-            case Going.Together: (_lead, _stance) = (foot, "closed"); return;
+            case Going.Together or Going.DrawBack: (_lead, _stance) = (foot, "closed"); return;
             case Going.WideStep: (_lead, _stance) = (foot, "horse"); return;
             case Going.Shift: _stance = IsSoft ? _stance == "bow" ? "cat" : "bow" : _stance is "back" or "cat" ? "front" : "back"; return;
             case Going.Rise: _stance = "front"; return;
@@ -199,6 +208,7 @@ internal sealed class MadeUpForm(Random random, string school)
 
     private List<Done> Hands(Going going, bool isLast)
     {
+        if (going == Going.DrawFromTheKnees) return [.. OutOfTheSheath.Select(t => new Done(null, t))];
         // Hands that are held at the end of a form close it.
         if (IsSoft) return Perhaps(0.4) ? [new Done(null, Any(isLast ? SoftHands[..2] : SoftHands))] : [SoftlyDone(_lead), SoftlyDone(_lead.Other)];
         if (IsArmed) return [new Done(null, Any(school == "staff" ? StaffTechniques : SwordTechniques))];
@@ -206,7 +216,7 @@ internal sealed class MadeUpForm(Random random, string school)
         var first = OneHand(Perhaps(0.7) ? _lead : _lead.Other);
         if (going == Going.Kick || !Perhaps(0.25)) return [first];
         var second = OneHand(first.Hand!.Value.Other);
-        return second.Technique == first.Technique ? [first] : [first, second];
+        return second.Technique != first.Technique ? [first, second] : school.Length == 0 ? [first, first.Mirrored] : [first];
     }
 
     private Done SoftlyDone(Side hand) => Any(SoftHand) is var technique && technique is "palm-strike" or "punch" && Perhaps(0.3) ? new Done(hand, technique, Level.High) : new Done(hand, technique);
@@ -221,17 +231,19 @@ internal sealed class MadeUpForm(Random random, string school)
 
     private Going Choose(bool isNumbered)
     {
+        if (_last is null && school == "sword" && Perhaps(0.3)) return Going.DrawFromTheKnees;
         if (_last is null) return IsRomanised ? Any(Going.Turn, Going.Step) : Any(Going.Turn, Going.Step, Going.SideStep);
         if (IsSoft) return ChooseSoftly();
         if (IsRomanised) return AllowedBy(_stance is "horse" or "closed" ? Any(Going.Turn, Going.Step, Going.OnTheSpot) : Any(Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step, Going.StepBack, Going.OnTheSpot, Going.WideStep, Going.Kick, Going.Shuffle, Going.Together), isNumbered);
         var going = _stance switch
         {
-            "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot),
+            "horse" => Any(Going.Turn, Going.Step, Going.OnTheSpot, Going.PivotAQuarter),
             "closed" => Any(Going.Step, Going.OnTheSpot, Going.WideStep),
             "cross" => Any(Going.Step, Going.OnTheSpot),
             "kneeling" => Any(Going.Rise, Going.Rise, Going.OnTheSpot),
             _ => Any(Going.Diagonal, Going.KickBack, Going.ThreeSteps, Going.Same, Going.WideStep, Going.SideStep, Going.Turn, Going.Turn, Going.Turn, Going.Step, Going.Step, Going.Step,
-                Going.StepBack, Going.OnTheSpot, Going.Kick, Going.Shuffle, Going.CrossBehind, Going.Together, Going.Shift, Going.PivotAround, Going.Kneel, Going.Jump),
+                Going.StepBack, Going.OnTheSpot, Going.Kick, Going.Shuffle, Going.CrossBehind, Going.Together, Going.Shift, Going.PivotAround, Going.Kneel, Going.Jump,
+                Going.CrossInFront, Going.DrawBack, Going.ShuffleBack, Going.SwitchFeet, Going.JumpTurn, Going.PivotAQuarter),
         };
         return AllowedBy(going, isNumbered);
     }
@@ -246,7 +258,7 @@ internal sealed class MadeUpForm(Random random, string school)
     {
         // "To the left" off a side line is the hall's for some and the performer's for others.
         Going.SideStep when _heading % 180 != 0 => Going.Turn,
-        Going.Diagonal when _heading % 90 != 0 => Going.Step,
+        Going.Diagonal or Going.PivotAQuarter when _heading % 90 != 0 => Going.Step,
         Going.ThreeSteps or Going.Same or Going.Kick or Going.KickBack when IsArmed => Going.Step,
         Going.ThreeSteps when school == "sticks" || isNumbered || _stance is not ("front" or "short-front" or "bow") => Going.Step,
         Going.Same when _last is not { Going: Going.Step, Hands: [{ Hand: not null }] } => Going.Step,

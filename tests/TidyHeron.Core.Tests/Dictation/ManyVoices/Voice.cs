@@ -56,7 +56,7 @@ internal sealed partial class Voice : ITeller
         if (_isTerse) counts = [.. counts.Select(c => Sides().Replace(c, m => m.Value[..1].ToUpperInvariant()))];
         if (_isWithoutStops) counts = [.. counts.Select((c, i) => Stops().Replace(c, " ").Trim().ToLowerInvariant() + (i == counts.Count - 1 ? "." : ""))];
         var separator = char.IsDigit(_call.TrimStart('(')[0]) || _call.StartsWith("Step", StringComparison.Ordinal) ? "\n" : " ";
-        return (string.Join(separator, counts.Prepend(Say(IsSoft ? "opening of a soft form" : School == "sticks" ? "opening with sticks" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
+        return (string.Join(separator, counts.Prepend(Say(IsSoft ? "opening of a soft form" : form[0].Going == Going.DrawFromTheKnees ? "opening on the knees" : School == "sticks" ? "opening with sticks" : IsArmed ? "opening with a " + School : "opening")).Append(Say("closing")).Where(s => s.Length > 0)), counts);
     }
 
     /// <summary>What a chatty voice says between two counts.</summary>
@@ -96,17 +96,24 @@ internal sealed partial class Voice : ITeller
             Going.Kneel => "told as kneeling",
             Going.Rise => "told as rising",
             Going.Jump => "told as a jump",
+            Going.CrossInFront => "told as a step in front",
+            Going.DrawBack => "told as a foot drawn back",
+            Going.ShuffleBack => "told as a shuffle back",
+            Going.SwitchFeet => "told as a switch of feet",
+            Going.JumpTurn => "told as a jump with a turn",
+            Going.PivotAQuarter => count.Leads ? "told as a pivot out of a straddle" : "told as a pivot into a straddle",
+            Going.DrawFromTheKnees => "told as drawing from the knees",
             Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
             Going.Step when count.FootIsPlain && _random.Next(6) == 0 => "told as a step that goes without saying",
             _ => "told as a step",
         });
         // Sentences within a count need its number to hold them together.
         told = IsNumbered ? Sentence().Replace(told, s => s.Value.ToUpperInvariant()) : told.Replace(". ", ", ", StringComparison.Ordinal);
-        if (count.Going is Going.Same or Going.Passage or Going.KickBack or Going.ThreeSteps) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
+        if (count.Going is Going.Same or Going.Passage or Going.KickBack or Going.ThreeSteps or Going.DrawFromTheKnees) return told + (count.Shout && count.Going != Going.Same ? Say("kiai") : ".");
         if (count.Hands.Count > 1 && !IsSoft)
         {
             SetTechnique(count.Hands[1], count);
-            told += Say("second technique");
+            told += Say(count.Hands[1] == count.Hands[0].Mirrored ? "second of the same" : "second technique");
         }
         if (_style.Length == 0 && Imperative().IsMatch(told)) told = _isThird ? _person + FirstWord().Replace(told, m => m.Value + (m.Value is "do" or "go" ? "es" : "s"), 1) : _person + told;
         if (_style.Length == 0) told = Say("lead-in") + told;
@@ -161,7 +168,7 @@ internal sealed partial class Voice : ITeller
         _values["a"] = () => "a";
         if (!IsSoft && count.Hands is [var first, ..]) SetTechnique(first, count);
         _values["soft hands"] = () => string.Join(Say("soft meanwhile") + " ", count.Hands.Select(h => SoftlySaid(h)));
-        _values["turn"] = () => Say(count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
+        _values["turn"] = () => Say(count is { Heading: 0, Amount: > 0 } && isOpen && _random.Next(3) == 0 ? "turn to the front" : count.Amount == 90 && !isOpen ? "turn 90 by degrees" : isStraight && count.Amount is 180 or 270 && _random.Next(4) == 0 ? $"turn {count.Amount} to face" : count.Amount == 90 && !isStraight ? "turn 90 by degrees" : $"turn {count.Amount}");
         _values["turning"] = () => Say(isOpen && count.From % 180 == 0 && count.Amount == 90 && _random.Next(2) == 0 ? (isStraight && _random.Next(2) == 0 ? "turning to face" : "turning 90") : count.Amount == 180 && _random.Next(3) == 0 ? "turning 180" : "turning");
         var tellsTheStep = count.Going is Going.Step or Going.StepBack or Going.Kick;
         _values["step"] = () => Say(count.Going switch { Going.StepBack => "step back", Going.Turn => "step out", _ => count.FootIsPlain && _random.Next(6) == 0 ? "step forward with either foot" : "step forward" });
