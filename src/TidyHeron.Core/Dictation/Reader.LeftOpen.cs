@@ -217,6 +217,14 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
     }
 
+    /// <summary>"Turn one-eighty, low block right", while the left foot leads and nobody says which foot goes: the block is over the foot that then leads. Common practice.</summary>
+    private void TurnsOverTheBlock(Draft draft, Posture now)
+    {
+        if (draft is not { IsMawatte: false, TurnAmount: 180, TurnSide: null, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique.Value: "low-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
+        (draft.Stance, draft.Lead, draft.TurnSide) = (now.Stance, lead, lead);
+        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
+    }
+
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {

@@ -182,6 +182,7 @@ public sealed partial class Reader
         ComesBackToTheStance(draft, posture);
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
+        TurnsOverTheBlock(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
         TurnToTheOtherArm(draft, posture);

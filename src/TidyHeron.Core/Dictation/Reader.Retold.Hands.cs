@@ -37,6 +37,8 @@ public sealed partial class Reader
         // "Rising block, right hand on the step, step through": that hand did it.
         if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "on the step" or "on landing" || _lexemes[i + 1].Is("footwork", "stay") || _lexemes[i + 1].Plain.StartsWith("as the foot ", StringComparison.Ordinal))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
         PartTwoHands(i);
+        // "Strike head", "thrust throat" in notes: at that height.
+        if (_lexemes[i] is { Kind: "unread", Plain: "head" or "temple" or "throat" or "face" or "neck" or "chest" or "belly" or "ribs" or "stomach" or "groin" or "body" } target && i > 0 && (_lexemes[i - 1].IsHandTechnique || i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && !(_lexemes[i - 1].Plain is "the" or "a"))) _lexemes[i] = target with { Kind = "level", Value = target.Plain is "groin" ? "low" : target.Plain is "chest" or "belly" or "ribs" or "stomach" or "body" ? "middle" : "high" };
         // "Side kick and retract": the foot.
         if (_lexemes[i] is { Kind: "technique", Value: "chamber" } retracts && retracts.Plain.StartsWith("retract", StringComparison.Ordinal) && Next(i) is null && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true }) _lexemes[i] = retracts with { Kind = "landing", Value = "samePlace", Term = null };
         // "Cross your arms, turn, …": on the way.

@@ -45,6 +45,12 @@ public sealed partial class Reader
         }
         // "… and lower them": what went up comes down again.
         if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
+        // "Hands separate and come down to the hips": no foot comes down.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "come down" or "comes down" or "coming down" } && ClauseOf(i).Any(l => AreBothHands(l) || l is { Value: "spread-arms" }) && !ClauseOf(i).Any(l => l.Is("footNoun"))) BecomesSmall(i);
+        // "Both palms thrust forward": no weapon.
+        if (_lexemes[i] is { IsHandTechnique: true, Term.IsWeapon: true } thrust && thrust.Plain.StartsWith("thrust", StringComparison.Ordinal) && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "both palms" or "palms" }) BecomesTerm(i, "technique", "double-palm");
+        // "Turn the waist a little, hold the ball": the feet stay, and so does the way one faces.
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Contains("waist", StringComparison.Ordinal) && !ClauseOf(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "clock" or "place") && !RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "step" or "slide" or "shift" }) && !RestOfSentence(i).Any(l => l.Is("stance")) && (ClauseOf(i).Any(l => l.Plain is "a little" or "slightly" or "a bit") || RestOfSentence(i).Any(l => l.Is("technique", "hold-the-ball")))) AsNote(i, EndOfClause(i));
         // "Hold the ball, right hand on top": of the two.
         if (_lexemes[i].Is("onTop") && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "hold-the-ball"))) AsNote(i - 2, i);
     }

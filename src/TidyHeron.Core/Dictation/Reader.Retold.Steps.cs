@@ -274,6 +274,8 @@ public sealed partial class Reader
             BecomesSmall(IndexAfter(i));
             BecomesSmall(i);
         }
+        // "Draws the left foot to the side": out, not in.
+        if (_lexemes[i] is { Kind: "technique", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && EndOfClause(i) is var aside && _lexemes[aside].Plain is "to the side" or "out" or "to the sides" or "side") BecomesTerm(i, "footwork", "step");
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {
