@@ -38,7 +38,7 @@ internal static class Corrections
                 for (var c = told; c <= i; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
                 continue;
             }
-            if (lexemes[i].Value == "restart" && !IsOnlyAPlace(i) || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
+            if (lexemes[i].Value == "restart" && !IsOnlyAPlace(i) && !IsOnlyTheOtherSide(i) || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
                 for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
@@ -147,6 +147,9 @@ internal static class Corrections
 
         // "You're on the left-hand wall, hang on, the right-hand wall": only that is said anew.
         bool IsOnlyAPlace(int i) => Rest(i) is [{ Kind: "side" }, ..] anew && anew.All(l => l.Kind is "side" or "handNoun" or "correction") && lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain == "wall");
+
+        // "With my right, hang on, left arm": nothing but the side was wrong.
+        bool IsOnlyTheOtherSide(int i) => Neighbour(i, 1) is var rather and >= 0 && Neighbour(i, -1) is var wrong and >= 0 && lexemes[rather].Is("side") && lexemes[wrong].Is("side") && lexemes[rather].Value != lexemes[wrong].Value;
 
         bool GoesOnWithIts(int i) => i < lexemes.Count && lexemes[i].Plain.Split(' ')[0] is "thats" or "its" || i < lexemes.Count && lexemes[i].Plain is "that is" or "it is";
 

@@ -52,6 +52,7 @@ internal static partial class Lexer
         var bulleted = Bullet().Count(text) is var bullets && (bullets >= 3 || bullets == 1 && !text.Trim().Contains('\n'));
         // "<- … -> … ^ …": directions, where they point to the left as well.
         var arrows = text.Contains("<-", StringComparison.Ordinal);
+        var hesitations = new List<Lexeme>();
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
@@ -90,8 +91,17 @@ internal static partial class Lexer
                 var plain = Spelling.Plain(token.Value);
                 // "Two's the cross": the number keeps its mark, so that the reader knows it for a call.
                 if (Call().Match(token.Value) is { Success: true } call && Numbers.At([call.Groups[1].Value.ToLowerInvariant()], 0) is not null) plain = call.Groups[1].Value.ToLowerInvariant() + "'s";
+                // "Look to the uh, right": within what is said, a hesitation parts nothing.
+                if (plain is "um" or "uh" or "er" or "erm" && words is [.., "look" or "looks" or "looking" or "to" or "the" or "my" or "your" or "head" or "with"])
+                {
+                    hesitations.Add(new Lexeme("filler", "filler", token.Index, token.Length, plain));
+                    continue;
+                }
+                // "W/ left foot": with it.
+                if (plain == "w" && token.Index + 1 < text.Length && text[token.Index + 1] == '/') plain = "with";
                 if (plain.Length > 0) Add(plain, token.Index, token.Length, null);
             }
+            else if (c == ',' && hesitations is [.., var pause] && pause.Start + pause.Length == token.Index) continue;
             else if (arrows && c is '<' or '^' or '>' && (c == '^' || Arrow(text, token.Index, c))) Add(c == '<' ? "9:00" : c == '>' ? "3:00" : "12:00", token.Index, 1, null);
             else if (arrows && c == '-' && token.Index > 0 && (text[token.Index - 1] == '<' || token.Index + 1 < text.Length && text[token.Index + 1] == '>')) continue;
             else if (c == '°') Add("degrees", token.Index, 1, null);
@@ -115,6 +125,7 @@ internal static partial class Lexer
             lexemes.Add(lexeme);
             i += used;
         }
+        foreach (var hesitation in hesitations) lexemes.Insert(lexemes.FindLastIndex(l => l.Start < hesitation.Start) + 1, hesitation);
         return lexemes;
 
         (Lexeme, int) Next(int i)

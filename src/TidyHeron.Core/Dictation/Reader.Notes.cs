@@ -73,6 +73,12 @@ public sealed partial class Reader
             Note(_lexemes[i], "filler");
             return i;
         }
+        // "Let the weight go forward", "let the waist turn": it does.
+        if (_lexemes[i].Plain is "let the" or "let your" && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "weight" || _lexemes[i + 1].Plain.Contains("waist", StringComparison.Ordinal)))
+        {
+            Note(_lexemes[i], "filler");
+            return i;
+        }
         // "Let the left foot step out": it does.
         if (_lexemes[i].Plain is "let the" or "let your" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && Next(IndexAfter(IndexAfter(i))) is { Kind: "footwork" })
         {

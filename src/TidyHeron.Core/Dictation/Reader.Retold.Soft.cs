@@ -19,7 +19,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "filler", Plain: "as" } && i + 1 < _lexemes.Count && OnlySmallWordsAndACallBefore(i) && (AreBothHands(_lexemes[i + 1]) || _lexemes[i + 1] is { IsHandTechnique: true } || _lexemes[i + 1].Is("side") && Next(i + 1) is { Kind: "handNoun" } or { IsHandTechnique: true }) && ClauseOf(i).Any(l => l.IsHandTechnique))
             _lexemes[i] = _lexemes[i] with { Kind = "together", Value = "together" };
         // "Both hands roll back", and "roll back" among the hands of the soft styles.
-        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && (Previous(i) is { Kind: "handNoun" } || _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball")))
+        if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && (Previous(i) is { Kind: "handNoun" } || _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball" || l.Plain == "weight" || l.Is("detail") && l.Plain.StartsWith("heel", StringComparison.Ordinal))))
             BecomesTerm(i, "technique", "roll-back");
         // "The right fist strikes forward", "the left hand pushes forward with the palm".
         if (_lexemes[i] is { Kind: "technique", Value: "strike" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "fist" }) BecomesTerm(i, "technique", "punch");
@@ -47,6 +47,12 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
         // "Hands separate and come down to the hips": no foot comes down.
         if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "come down" or "comes down" or "coming down" } && ClauseOf(i).Any(l => AreBothHands(l) || l is { Value: "spread-arms" }) && !ClauseOf(i).Any(l => l.Is("footNoun"))) BecomesSmall(i);
+        // "The right palm goes out in a push": one push.
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "way" or "detail")) is { IsHandTechnique: true, Plain: "palm" or "palms" }) BecomesSmall(i);
+        // "The arms hold a ball on the right side": where they hold it.
+        if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
+        // "The left hand pushes down": it presses.
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downward" or "downwards") BecomesTerm(i, "technique", "pressing-block");
         // "Both palms thrust forward": no weapon.
         if (_lexemes[i] is { IsHandTechnique: true, Term.IsWeapon: true } thrust && thrust.Plain.StartsWith("thrust", StringComparison.Ordinal) && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "both palms" or "palms" }) BecomesTerm(i, "technique", "double-palm");
         // "Turn the waist a little, hold the ball": the feet stay, and so does the way one faces.
@@ -84,6 +90,9 @@ public sealed partial class Reader
             for (var k = i + 1; k < leans; k++)
                 if (_lexemes[k].Is("beside")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Plain = "to" };
         }
+        // "The weight moves forward into a bow stance", "roll forward into a bow stance": nobody steps or rolls.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "moves forward" or "comes forward" or "goes forward" or "moves" or "go forward" or "come forward" or "move forward" } && i > 0 && _lexemes[i - 1].Plain == "weight") BecomesTerm(i, "footwork", "shift");
+        if (_lexemes[i] is { Kind: "footwork", Value: "roll", Plain: "roll forward" or "rolls forward" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" or "onto" && (StanceComes(i) || _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Is("stance")))) BecomesTerm(i, "footwork", "shift");
         // "Back to horse, …": the weight goes there, the feet stay.
         if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value)) && !_before.Any(m => m.Stance?.Kind == straddle.Id)) BecomesTerm(i, "footwork", "shift");
         // "Both arms rise to shoulder height, then sink to the waist".

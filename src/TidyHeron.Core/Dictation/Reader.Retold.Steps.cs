@@ -276,6 +276,14 @@ public sealed partial class Reader
         }
         // "Draws the left foot to the side": out, not in.
         if (_lexemes[i] is { Kind: "technique", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && EndOfClause(i) is var aside && _lexemes[aside].Plain is "to the side" or "out" or "to the sides" or "side") BecomesTerm(i, "footwork", "step");
+        // "Left foot side" in notes: out to it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "side" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && OnlySmallWordsAndACallBefore(i - 2)) 
+        {
+            _lexemes.Insert(i + 1, _lexemes[i - 2] with { Start = _lexemes[i].Start + _lexemes[i].Length, Length = 0 });
+            _lexemes[i] = _lexemes[i] with { Plain = "to" };
+        }
+        // "Next move your weight into …": no number.
+        if (_lexemes[i] is { Kind: "ordinal", Plain: "next move" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "your" or "my" or "the" && (_lexemes[i + 2].Plain == "weight" || _lexemes[i + 2].Is("side") && Next(i + 2) is { Kind: "footNoun" })) BecomesTerm(i, "footwork", _lexemes[i + 2].Plain == "weight" ? "shift" : "step");
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {

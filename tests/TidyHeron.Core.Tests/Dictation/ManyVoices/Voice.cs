@@ -105,6 +105,7 @@ internal sealed partial class Voice : ITeller
             Going.DrawFromTheKnees => "told as drawing from the knees",
             Going.Same => IsNumbered && _random.Next(3) == 0 ? "told as the same of a number" : "told as the same",
             Going.Step when count.FootIsPlain && _random.Next(6) == 0 => "told as a step that goes without saying",
+            Going.Step when count.FootIsPlain && _random.Next(12) == 0 => "told as a step further",
             _ => "told as a step",
         });
         // Sentences within a count need its number to hold them together.
