@@ -1,3 +1,5 @@
+using TidyHeron.Core.Body;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>Numbers in brackets: hours of the clock ("low block (9)"), or the counts of what stands before them ("low block. [1]").</summary>
@@ -7,6 +9,7 @@ public sealed partial class Reader
     private void FindBrackets()
     {
         StepsInBrackets();
+        StancesInBrackets();
         var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
         if (bracketed.Count < Numbered) return;
         if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
@@ -22,6 +25,13 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "clock", Value = (_lexemes[i].Number % 12 * 2).ToString(System.Globalization.CultureInfo.InvariantCulture) };
             _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "facing", Value = "facing" };
         }
+    }
+
+    /// <summary>"1. (ready) left foot left": how one stood.</summary>
+    private void StancesInBrackets()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "stance", Term: { } stood } && StanceSet.IsStanding(stood.Id) && _lexemes[i].Start is > 0 and var start && _text[start - 1] == '(' && _text.AsSpan(start + _lexemes[i].Length).StartsWith(")") && OnlySmallWordsAndACallBefore(i)) AsNote(i, i);
     }
 
     /// <summary>"Right high block (step), left high block (step)": a step with it.</summary>

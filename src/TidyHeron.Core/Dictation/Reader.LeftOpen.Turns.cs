@@ -179,6 +179,16 @@ public sealed partial class Reader
         Assume(draft, "facing", $"Read with the {foot.Word} foot leading, as the block is over it.", "");
     }
 
+    /// <summary>"Right foot to 45, square stance. Right foot back, feet together": the foot that went out to a corner comes back, and so does the way one faces. Common practice.</summary>
+    private void ComesBackFromTheCorner(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "pull-together", HasTurn: false, Facing: null, Kick: null, Stance: { } standing } || !StanceSet.IsStanding(standing) || now.Heading.Degrees % 90 == 0 || SoFar().Moves is not [.., { Turn.Amount: 45, Footwork: { Kind.Value: "step", Foot: { } corner } }] moves || draft.Foot is { } back && back != corner) return;
+        var before = Walk.Of(_form with { Moves = [.. moves.Take(moves.Count - 1)] }, BodyMeasures.Reference, _ways).End;
+        if (!StanceSet.IsStanding(before.Stance)) return;
+        draft.Facing = before.Heading;
+        Assume(draft, "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"facing {Speech.Heading(now.Heading, _ways.Directions)}");
+    }
+
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>
     private bool TurnsTheLongWay(int i)
     {

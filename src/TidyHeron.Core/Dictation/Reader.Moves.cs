@@ -179,6 +179,7 @@ public sealed partial class Reader
         ComesOutOfTheStance(draft, posture);
         GoesBackWithoutTurning(draft, posture);
         ComesBackToTheFront(draft, posture);
+        ComesBackFromTheCorner(draft, posture);
         ComesBackToTheStance(draft, posture);
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);

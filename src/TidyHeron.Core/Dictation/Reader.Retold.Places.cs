@@ -162,7 +162,7 @@ public sealed partial class Reader
         }
         // "Facing left and right palm out": the way one faces, and whose palm it is.
         // "Turn to the left and right foot steps out": the side, and that foot.
-        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footNoun", Plain: "foot" or "leg" } && _lexemes[i + 2].Is("footwork") && Follows(i, "to")) PartLeftAndRight(i, fromThere: true);
+        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footNoun", Plain: "foot" or "leg" } && _lexemes[i + 2].Is("footwork") && (Follows(i, "to") || Previous(i) is { Kind: "footwork", Plain: "turn to" or "turning to" or "turns to" })) PartLeftAndRight(i, fromThere: true);
         // "Block high with your left and right after that punch": that hand, and what comes at once.
         if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } soon && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "after") _lexemes[i] = soon with { Kind = "side", Value = soon.Plain[0] == 'l' ? "left" : "right", Plain = soon.Plain.Split(' ')[0] };
         // "Knife-hand block with the right and left hand punch": one did the first, the other does the second.

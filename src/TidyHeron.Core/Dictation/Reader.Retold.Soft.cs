@@ -51,6 +51,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Value: "push" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "way" or "detail")) is { IsHandTechnique: true, Plain: "palm" or "palms" }) BecomesSmall(i);
         // "The arms hold a ball on the right side": where they hold it.
         if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
+        // "The palms push forward": both.
+        if (_lexemes[i] is { Kind: "technique", Value: "palm-strike" } pushing && pushing.Plain.StartsWith("palms", StringComparison.Ordinal) && !ClauseOf(i).Any(l => l.Is("side"))) BecomesTerm(i, "technique", "double-palm");
         // "The left hand pushes down": it presses.
         if (_lexemes[i] is { Kind: "technique", Value: "push" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downward" or "downwards") BecomesTerm(i, "technique", "pressing-block");
         // "Both palms thrust forward": no weapon.
@@ -63,6 +65,17 @@ public sealed partial class Reader
 
     private void RetellFeetThatComeIn(int i)
     {
+        // "Put the right heel down in front", "extend the left foot, heel down": that foot goes forward.
+        if (_lexemes[i] is { Kind: "detail", Plain: "heel down" } && i > 0 && _lexemes[i - 1].Is("side") && ClauseOf(i).Any(l => l.Plain is "put" or "puts" or "place" or "places" or "set" or "sets"))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot" };
+            if (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("lead", "lead")) _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "way", Value = "forward", Plain = "forward" };
+        }
+        // "Put the right heel down in front": a step, where nothing was kicked.
+        if (_lexemes[i].Is("landing", "front") && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l is { Kind: "footwork", Value: "lift-foot" or "jump" or "hop" }) && _lexemes[i].Plain.Contains("front", StringComparison.Ordinal) && ClauseOf(i).Any(l => l.Plain is "put" or "puts" or "place" or "places" or "set" or "sets"))
+            _lexemes[i] = _lexemes[i] with { Kind = "way", Value = "forward", Plain = "forward" };
+        // "Left knee brush": what the hand does.
+        if (_lexemes[i] is { Kind: "technique", Value: "knee-strike", Plain: "knee" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique", "sweeping-block")) BecomesSmall(i);
         // "The right heel touches down": the foot steps there.
         if (_lexemes[i] is { Kind: "unread", Plain: "touches" or "touch" or "touching" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && i > 0 && _lexemes[i - 1] is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "Shift forward, bring the right foot in, and …": beside the other.
@@ -100,8 +113,11 @@ public sealed partial class Reader
         // "Left foot empty": the stance, on the other one.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side"))
         {
+            var leads = _lexemes[i - 2];
             BecomesSmall(i - 1);
             BecomesTerm(i, "stance", "cat-stance");
+            _lexemes.RemoveAt(i - 2);
+            _lexemes.Insert(i - 1, leads);
         }
     }
 }

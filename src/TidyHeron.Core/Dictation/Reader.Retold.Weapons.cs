@@ -16,7 +16,7 @@ public sealed partial class Reader
             AsNote(i, firstEnd);
         }
         // "The staff is held in both hands, right hand at the back.": so it is when the form begins.
-        if (_lexemes[i].Is("weapon") && _before.Count == 0 && OnlySmallWordsBefore(i) && _lexemes.FindIndex(l => l.EndsSentence) is var endOfFirst && (endOfFirst < 0 || i < endOfFirst) && EndOfSentence(i) is var heldSo && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "is" or "are" && _lexemes.GetRange(i + 1, heldSo - i).All(l => l.IsStop || l.Kind is "filler" or "tempo" or "handNoun" or "side" or "place" or "way" or "lead" or "level" or "detail" or "weapon"))
+        if (_lexemes[i].Is("weapon") && _before.Count == 0 && OnlySmallWordsBefore(i) && _lexemes.FindIndex(l => l.EndsSentence) is var endOfFirst && (endOfFirst < 0 || i < endOfFirst) && EndOfSentence(i) is var heldSo && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "is" or "are" && _lexemes.GetRange(i + 1, heldSo - i).All(l => l.IsStop || l.Kind is "filler" or "tempo" or "handNoun" or "footNoun" or "beside" or "side" or "place" or "way" or "lead" or "level" or "detail" or "weapon"))
         {
             _weapons.Add(_lexemes[i].Value);
             AsNote(i + 1, heldSo);
@@ -143,6 +143,8 @@ public sealed partial class Reader
         // "Draw the sword and step forward, cutting across": the step goes with the draw.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && Next(i) is { Kind: "footwork", Value: "step" } && RestOfSentence(i).Any(l => l is { IsHandTechnique: true } && l.Plain.StartsWith("cutting", StringComparison.Ordinal)))
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "together", Value = "together" };
+        // "Cutting from right to left": level.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut" } level && level.Plain.StartsWith("cut", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("from") && _lexemes[i + 2].Plain is "right to left" or "left to right") BecomesTerm(i, "technique", "sword-horizontal-cut");
         // "Sai held closed", "with the right sai closed": how they are held.
         if (_lexemes[i] is { Plain: "closed" or "open", Kind: "footwork" or "stance" or "technique" } && i > 0 && (_lexemes[i - 1].Is("weapon") || _lexemes[i - 1].Plain is "held" or "hold" or "holding" or "it" && _lexemes.Any(l => l.Is("weapon", "trident")))) AsNote(_lexemes[i - 1].Is("weapon") ? i : i - 1, i);
         // "Both sai cross in a low X block": no feet.

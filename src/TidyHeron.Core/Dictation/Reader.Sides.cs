@@ -76,6 +76,13 @@ public sealed partial class Reader
             _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"to the {side.Word} side" };
             return true;
         }
+        // "Hold the ball, right foot comes to the left.": beside the other one, where nothing else is told of it.
+        if (Follows(i, "to") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _draft is { Foot: { } joins, Footwork: null or "step", Way: null, Stance: null, HasTurn: false, SentenceEnded: false } && joins == side.Other && ClauseOf(i).Any(l => l.Plain is "comes" or "come"))
+        {
+            (_draft.Footwork, _draft.Way) = ("pull-together", null);
+            _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"to the {side.Word} side" };
+            return true;
+        }
         // "Draw the left foot to the right and step out": beside the other one.
         if (Follows(i, "to") && previous is { Kind: "footNoun" } && next is null or { Kind: "footwork" } && _draft is { Foot: { } drawn, Footwork: "pull-together", Way: null, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false } && drawn == side.Other)
             return true;
