@@ -42,7 +42,7 @@ public sealed partial class Reader
         {
             var side = slanting.Value == "forwardLeft" ? "left" : "right";
             _lexemes[i] = slanting with { Value = "forward", Plain = "forward", Length = "forward".Length };
-            _lexemes.Insert(i + 1, new Lexeme("side", side, slanting.Start + slanting.Length - side.Length, side.Length, side));
+            _lexemes.Insert(i + 1, new Lexeme("side", side, slanting.Start + "forward ".Length, Math.Max(0, slanting.Length - "forward ".Length), side)); // another side may have been said first
         }
         // "The left foot steps across in front": it crosses.
         if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "across" && _lexemes[i + 2] is { Kind: "lead", Plain: "in front" or "behind" } beyond && Previous(i) is { Kind: "footNoun" })

@@ -110,14 +110,5 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && StartsSentence(i) && IndexAfter(i) is > 0 and var squat && _lexemes[squat] is { Kind: "stance", Term: { } straddle } && Follows(squat, "to", "into") && _ways.Stances.Of(straddle.Id).IsStraddle && !_lexemes.Take(i).Any(l => l.Is("stance", straddle.Id.Value)) && !_before.Any(m => m.Stance?.Kind == straddle.Id)) BecomesTerm(i, "footwork", "shift");
         // "Both arms rise to shoulder height, then sink to the waist".
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "sink" or "sinks" or "sinking" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms")) && !_lexemes.GetRange(i + 1, EndOfClause(i) - i).Any(l => l.Kind is "stance" or "footNoun")) AsNote(i, EndOfClause(i));
-        // "Left foot empty": the stance, on the other one.
-        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side"))
-        {
-            var leads = _lexemes[i - 2];
-            BecomesSmall(i - 1);
-            BecomesTerm(i, "stance", "cat-stance");
-            _lexemes.RemoveAt(i - 2);
-            _lexemes.Insert(i - 1, leads);
-        }
     }
 }

@@ -71,7 +71,17 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
         // "Right foot back half a step, left foot empty": the stance of that name.
         if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "empty" } && Alone(i) && Previous(i) is { Kind: "footNoun" })
+        {
             BecomesTerm(i, "stance", "cat-stance");
+            // With a side it is the one without weight; what else would the foot do.
+            if (i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Clauses(i).Any(l => l.Is("footwork", "shift")))
+            {
+                var light = _lexemes[i - 2];
+                BecomesSmall(i - 1);
+                _lexemes.RemoveAt(i - 2);
+                _lexemes.Insert(i - 1, light);
+            }
+        }
         // "Turn round to the left, low block, left foot forward.": how one stands then.
         if (_lexemes[i] is { Kind: "way", Value: "forward" } && i > 3 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && _lexemes[i - 3].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && Backward(i - 2).TakeWhile(l => !l.EndsSentence).ToList() is var turned
             && turned.FindIndex(l => l.IsHandTechnique) is var does and >= 0 && turned.FindIndex(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) > does && !turned.Any(l => l.Kind is "footNoun" or "relFoot" or "stance" or "kick"))

@@ -286,6 +286,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "ordinal", Plain: "next move" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "your" or "my" or "the" && (_lexemes[i + 2].Plain == "weight" || _lexemes[i + 2].Is("side") && Next(i + 2) is { Kind: "footNoun" })) BecomesTerm(i, "footwork", _lexemes[i + 2].Plain == "weight" ? "shift" : "step");
         // "Push forward to a front stance": the weight goes there.
         if (_lexemes[i] is { Kind: "technique", Value: "push", Plain: "push" or "pushes" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && _lexemes[i + 2].Plain is "to" or "into" && _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Is("stance")) && Previous(i) is null) BecomesTerm(i, "footwork", "shift");
+        // "Jump, change the feet": in the jump.
+        if (_lexemes[i].Is("footwork", "jump") && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork", "switch")) BecomesSmall(i);
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {
