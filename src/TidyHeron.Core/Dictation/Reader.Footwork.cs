@@ -232,6 +232,8 @@ public sealed partial class Reader
         if (_foot is not null && _lexemes[i].Value is "cross-front" or "cross-behind" || _lexemes[i].Plain.Contains(" feet", StringComparison.Ordinal)) return false;
         // "Slide up and use the left arm to block", "step forward and throw a rear hand punch".
         if (_lexemes[i].Plain.Split(' ')[0] is "slide" or "step" or "steps" or "shuffle" or "walk" or "jump" or "leap" or "pivot" or "turn" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and") return false;
+        // "Punch with the left hand and step left": the hand has done its part.
+        if (_hand is null && i > 0 && _lexemes[i - 1].Plain == "and" && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "turn" or "turns" or "jump" or "jumps" or "walk" or "pivot" && IndexBefore(i) is var done and > 0 && _lexemes[done].Is("handNoun") && Backward(done).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique)) return false;
         // "Open both hands, step back with the right foot": a clause of its own, which the feet do.
         if (_hand is not null && i > 0 && _lexemes[i - 1].IsStop && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "turn" or "jump" or "slide" or "spin" or "pivot")
         {

@@ -39,6 +39,16 @@ public sealed partial class Reader
         PartTwoHands(i);
         // "Strike head", "thrust throat" in notes: at that height.
         if (_lexemes[i] is { Kind: "unread", Plain: "head" or "temple" or "throat" or "face" or "neck" or "chest" or "belly" or "ribs" or "stomach" or "groin" or "body" } target && i > 0 && (_lexemes[i - 1].IsHandTechnique || i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && !(_lexemes[i - 1].Plain is "the" or "a"))) _lexemes[i] = target with { Kind = "level", Value = target.Plain is "groin" ? "low" : target.Plain is "chest" or "belly" or "ribs" or "stomach" or "body" ? "middle" : "high" };
+        // "The right arm blocks up": how high.
+        if (_lexemes[i] is { Kind: "technique", Value: "block" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "up" or "upward" or "upwards" or "down" or "downward" or "downwards" } upOrDown && (Alone(i + 1) || _lexemes[i + 2].Plain is "with" or "and") && !_lexemes.Any(l => l.Is("weapon"))) _lexemes[i + 1] = upOrDown with { Kind = "level", Value = upOrDown.Plain[0] == 'u' ? "high" : "low" };
+        // "Kicks to the front", "kick front": which kick that is.
+        if (_lexemes[i] is { Kind: "technique", Value: "kick" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to the front" or "front" or "to the side" or "to the rear" or "to the back" && _lexemes[i + 1].Kind is "place" or "filler")
+        {
+            BecomesTerm(i, "technique", _lexemes[i + 1].Plain.EndsWith("front", StringComparison.Ordinal) ? "front-kick" : _lexemes[i + 1].Plain.EndsWith("side", StringComparison.Ordinal) ? "side-kick" : "back-kick");
+            BecomesSmall(i + 1);
+        }
+        // "The form opens from attention": no hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "opens" } && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain)) BecomesSmall(i);
         // "Side kick and retract": the foot.
         if (_lexemes[i] is { Kind: "technique", Value: "chamber" } retracts && retracts.Plain.StartsWith("retract", StringComparison.Ordinal) && Next(i) is null && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true }) _lexemes[i] = retracts with { Kind = "landing", Value = "samePlace", Term = null };
         // "Cross your arms, turn, …": on the way.
