@@ -212,7 +212,7 @@ public sealed partial class Reader
         // "Strikes to the middle plus a left thrust".
         said |= lexeme.Plain == "middle" && Follows(i, "to") && Backward(i).SkipWhile(l => l.Is("filler")).FirstOrDefault() is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         // "Ridge hand high left hand, then a low block": the hand, too, is of what was just said.
-        said |= _hand is null && i > 0 && _lexemes[i - 1].IsHandTechnique && next is { Kind: "side" } && IndexAfter(i) is var told && (told + 1 < _lexemes.Count && _lexemes[told + 1].Is("handNoun") ? told + 2 : told + 1) is var behind && (behind >= _lexemes.Count || _lexemes[behind].IsStop || _lexemes[behind].Is("then") || _lexemes[behind].Plain is "and" or "plus") && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
+        said |= _hand is null && i > 0 && _lexemes[i - 1].IsHandTechnique && next is { Kind: "side" } && IndexAfter(i) is var told && (told + 1 < _lexemes.Count && _lexemes[told + 1].Is("handNoun") ? told + 2 : told + 1) is var behind && (behind >= _lexemes.Count || _lexemes[behind].IsStop || _lexemes[behind].Is("then") || _lexemes[behind].Plain is "and" or "plus" or "with") && _draft is { SentenceEnded: false, Hands: [.., { Level: null }] };
         // "Punch at shoulder height into right front stance".
         said |= next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" } && Previous(i) is { IsHandTechnique: true } && _draft is { Hands: [.., { Level: null }] };
         if (!said && next is { Kind: "technique" or "handNoun" or "relHand" or "side" or "level" } && !lexeme.Plain.StartsWith("to the", StringComparison.Ordinal))

@@ -37,6 +37,7 @@ public sealed partial class Reader
         FillInWhatGoesOn();
         ReadListsOfOrdinals();
         ReadListsOfNumbers();
+        FindRowsEachWithItsSide();
         FindSeriesOfSteps();
         FindKicksInARow();
         FindTechniquesEachWithAStep();

@@ -18,7 +18,7 @@ public sealed partial class Reader
     {
         var told = Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("then")).ToList();
         var done = told.FindIndex(l => l.IsHandTechnique);
-        return Enumerable.Range(0, Math.Max(0, told.Count - 1)).Any(k => told[k].Is("footNoun") && told[k + 1].Is("side", side) || done >= 0 && k > done && (told[k].Is("side", side) && told[k + 1].Plain is "the" or "to" or "your" or "my" || told[k].Is("footwork", "step") && !told.Any(l => l.Kind is "footNoun" or "relFoot") || told[k].Is("footwork", "step-back")));
+        return Enumerable.Range(0, Math.Max(0, told.Count - 1)).Any(k => (told[k].Is("footNoun") && told[k + 1].Is("side", side) || told[k].Is("side", side) && told[k + 1].Is("footwork", "step")) || done >= 0 && k > done && (told[k].Is("side", side) && told[k + 1].Plain is "the" or "to" or "your" or "my" || told[k].Is("footwork", "step") && !told.Any(l => l.Kind is "footNoun" or "relFoot") || told[k].Is("footwork", "step-back")));
     }
 
     /// <summary>Whether a bow is the stance, not the greeting.</summary>

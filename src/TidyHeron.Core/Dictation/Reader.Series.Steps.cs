@@ -228,6 +228,28 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Right punch, left punch, right punch, stepping forward each time": told like "three punches stepping forward, right, left, right".</summary>
+    private void FindRowsEachWithItsSide()
+    {
+        for (var i = 0; i + 8 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("side") || !_lexemes[i + 1].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
+            var sides = new List<Lexeme> { _lexemes[i] };
+            var last = i + 1;
+            while (last + 3 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("side") && _lexemes[last + 2].Value != sides[^1].Value && _lexemes[last + 3].Is("technique", _lexemes[i + 1].Value)) (last, sides) = (last + 3, [.. sides, _lexemes[last + 2]]);
+            if (sides.Count < 3 || last + 2 >= _lexemes.Count || !_lexemes[last + 1].Is("stop", ",") || _lexemes[last + 2] is not { IsGerund: true, Value: "step" }) continue;
+            var end = EndOfClause(last + 2);
+            if (!_lexemes.GetRange(last + 2, end - last - 1).Any(l => l.Plain is "each" or "each time" or "every")) continue;
+            var (done, after) = (_lexemes[i + 1], _lexemes[end].Start + _lexemes[end].Length);
+            // What was said of the others goes before, so that nothing stands between what is done and its steps.
+            var said = _lexemes.GetRange(i, last + 2 - i).Where(l => l != done).Select(l => new Lexeme("filler", "filler", l.Start, l.Length, "")).ToList();
+            _lexemes.RemoveRange(i, last + 2 - i);
+            _lexemes.InsertRange(i, [.. said, new Lexeme("number", sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), done.Start, 0, ""), done with { Plain = done.Plain + "s" }]);
+            end++;
+            _lexemes.InsertRange(end + 1, sides.SelectMany(s => new[] { new Lexeme("stop", ",", after, 0, ""), s with { Start = after, Length = 0 } }));
+        }
+    }
+
     /// <summary>"Rising block, rising block, rising block with a kiai, so right, left, right.": told like "three rising blocks, right, left, right, kiai".</summary>
     private void FindRowsWithTheirSides()
     {
