@@ -49,6 +49,8 @@ public sealed partial class Reader
         }
         // "The form opens from attention": no hand.
         if (_lexemes[i] is { Kind: "technique", Plain: "opens" } && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain)) BecomesSmall(i);
+        // "Right punch, fist at shoulder height": how it ends.
+        if (_lexemes[i].Is("level") && _lexemes[i].Plain.Contains("shoulder", StringComparison.Ordinal) && Alone(i) && IndexBefore(i) is var shown and >= 0 && _lexemes[shown].Is("handNoun") && (shown > 0 && _lexemes[shown - 1].Is("side") ? shown - 1 : shown) is var ends && StartsClause(ends) && Backward(ends).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) AsNote(ends, i);
         // "Side kick and retract": the foot.
         if (_lexemes[i] is { Kind: "technique", Value: "chamber" } retracts && retracts.Plain.StartsWith("retract", StringComparison.Ordinal) && Next(i) is null && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true }) _lexemes[i] = retracts with { Kind = "landing", Value = "samePlace", Term = null };
         // "Cross your arms, turn, …": on the way.

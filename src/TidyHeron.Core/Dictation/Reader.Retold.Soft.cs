@@ -23,7 +23,7 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "roll-back");
         // "The right fist strikes forward", "the left hand pushes forward with the palm".
         if (_lexemes[i] is { Kind: "technique", Value: "strike" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "fist" }) BecomesTerm(i, "technique", "punch");
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "palm" or "palms" && l.IsHandTechnique) is var palm and > 0)
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && !(i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal)) && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "palm" or "palms" && l.IsHandTechnique) is var palm and > 0)
         {
             BecomesTerm(i, "technique", "palm-strike");
             BecomesSmall(palm);
