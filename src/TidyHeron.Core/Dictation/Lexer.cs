@@ -138,7 +138,7 @@ internal static partial class Lexer
                 var first = phrases.Match(words, i, atMost: 1);
                 // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
                 // "From the left" tells where a strike comes from, but "from the left front stance" where a step does.
-                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead" or "weapon" || place.Meaning is { Kind: "landing", Value: "front" }) phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
+                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead" || place.Meaning is { Kind: "landing", Value: "front" }) phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind is "footNoun" or "handNoun") phrase = first;
             }
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);

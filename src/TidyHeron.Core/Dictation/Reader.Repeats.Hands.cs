@@ -29,7 +29,7 @@ public sealed partial class Reader
         if (first == 0 || !_lexemes.GetRange(first, i - first).Any(l => l.Kind is "then" or "again" or "times")) return;
         var told = Backward(first).TakeWhile(l => !l.EndsSentence).Reverse().ToList();
         var done = told.FindLastIndex(l => l.IsHandTechnique);
-        if (done < 0 || told[done].Term is not { Limb: not "both", Family: not ("guard" or "grip") }) return;
+        if (done < 0 || told[done].Term is not { Limb: not "both", Family: not ("guard" or "grip") } || IsPlural(told[done]) || told.Any(l => l.Kind is "number" or "times")) return;
         var from = told.FindLastIndex(done, l => l.IsStop) + 1;
         var clause = told.Skip(from).TakeWhile((l, k) => k + from <= done || !l.IsStop).ToList();
         if (clause.FirstOrDefault(l => l.Is("side")) is { } side && side.Value == _lexemes[i].Value || told.Skip(done).Any(l => l is { Kind: "footwork", IsGerund: false, Value: not "stay" })) return;

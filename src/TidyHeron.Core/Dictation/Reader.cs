@@ -147,7 +147,7 @@ public sealed partial class Reader
                     if (i >= _numbersEnd) _explicitCounts = false;
                     _sentenceEnd = lexeme.Start;
                     // "You're standing at the back wall, looking to the front.": how everybody stands before a form begins.
-                    if (IsFirstMove() && (_draft.Stands || (StartsWithFacing(i) || Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("from"))) && i + 1 < _lexemes.Count) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
+                    if (IsFirstMove() && (_draft.Stands || StartsWithFacing(i) && i + 1 < _lexemes.Count || Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("from"))) && _draft is { Facing.Degrees: 0, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null }) _draft.Facing = null;
                     // "Number one: we're facing north. Pivot …": so one stands already.
                     if (_before.Count + _said.Count == 0 && _draft is { Facing: { } faced, Footwork: null, Stance: null, HasTurn: false, IsDone: false, Foot: null, Way: null } && faced == Now().Heading && Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("stop", ":")).All(l => l.Kind is "filler" or "facing" or "place" or "number" or "countNoun" or "ordinal" || l.IsStop)) _draft.Facing = null;
                     // "We start with both hands in front of our belt.": what is done comes after.
