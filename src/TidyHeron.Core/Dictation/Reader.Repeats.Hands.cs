@@ -29,10 +29,11 @@ public sealed partial class Reader
         if (first == 0 || !_lexemes.GetRange(first, i - first).Any(l => l.Kind is "then" or "again" or "times")) return;
         var told = Backward(first).TakeWhile(l => !l.EndsSentence).Reverse().ToList();
         var done = told.FindLastIndex(l => l.IsHandTechnique);
-        if (done < 0 || told[done].Term is not { Limb: not "both", Family: not ("guard" or "grip") } || IsPlural(told[done]) || told.Any(l => l.Kind is "number" or "times")) return;
+        if (done < 0 || told[done].Term is not { Limb: not "both", Family: not ("guard" or "grip") } || IsPlural(told[done]) && !(done > 0 && told[done - 1].Is("handNoun")) || told.Any(l => l.Is("times")) || told.Count(l => l.Is("number")) > 1) return;
         var from = told.FindLastIndex(done, l => l.IsStop) + 1;
         var clause = told.Skip(from).TakeWhile((l, k) => k + from <= done || !l.IsStop).ToList();
         if (clause.FirstOrDefault(l => l.Is("side")) is { } side && side.Value == _lexemes[i].Value || told.Skip(done).Any(l => l is { Kind: "footwork", IsGerund: false, Value: not "stay" })) return;
+        if (_lexemes[i].Is("relHand") && clause.FirstOrDefault(l => l.Is("side")) is { } was) _lexemes[i] = _lexemes[i] with { Kind = "side", Value = was.Side.Other.Word, Plain = was.Side.Other.Word };
         foreach (var again in Enumerable.Range(first, i - first).Where(k => _lexemes[k].Kind is "again" or "times")) BecomesSmall(again);
         if (!_lexemes.GetRange(first, i - first).Any(l => l.Is("then"))) _lexemes[first] = _lexemes[first] with { Kind = "then", Value = "then", Term = null };
         var after = _lexemes[end].Start + _lexemes[end].Length;
