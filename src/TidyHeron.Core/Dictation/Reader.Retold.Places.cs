@@ -161,6 +161,8 @@ public sealed partial class Reader
             BecomesSmall(i + 2);
         }
         // "Facing left and right palm out": the way one faces, and whose palm it is.
+        // "Look to the front, back stance facing twelve": the eyes go first, where one faces is told.
+        if (_lexemes[i] is { Plain: "look" or "looks" or "looking", Kind: "unread" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("place") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("facing"))) AsNote(i, i + 1);
         // "Turn to the left and right foot steps out": the side, and that foot.
         if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footNoun", Plain: "foot" or "leg" } && _lexemes[i + 2].Is("footwork") && (Follows(i, "to") || Previous(i) is { Kind: "footwork", Plain: "turn to" or "turning to" or "turns to" })) PartLeftAndRight(i, fromThere: true);
         // "Block high with your left and right after that punch": that hand, and what comes at once.

@@ -29,7 +29,7 @@ public sealed partial class Reader
             BecomesSmall(palm);
         }
         // "Both palms push", "both hands push forward"; "both hands push" is how we say it of two hands that push.
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is var both && AreBothHands(both) && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && !(i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal)) && i > 0 && _lexemes[i - 1] is var both && AreBothHands(both) && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
         // "Both arms open out to the sides".
         if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && AreBothHands(_lexemes[i - 1]) && _lexemes.GetRange(i, Math.Min(EndOfClause(i) - i + 1, 4)) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "spread-arms");

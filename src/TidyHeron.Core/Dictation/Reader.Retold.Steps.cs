@@ -288,6 +288,12 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Value: "push", Plain: "push" or "pushes" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && _lexemes[i + 2].Plain is "to" or "into" && _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Is("stance")) && Previous(i) is null) BecomesTerm(i, "footwork", "shift");
         // "Jump, change the feet": in the jump.
         if (_lexemes[i].Is("footwork", "jump") && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork", "switch")) BecomesSmall(i);
+        // "Cross step, right in front of left": that foot.
+        if (_lexemes[i].Is("lead", "lead") && _lexemes[i].Plain == "in front" && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" && _lexemes[i + 2].Is("side") && _lexemes[i + 2].Value != _lexemes[i - 1].Value && Clauses(i).Any(l => l.Is("footwork", "cross-front")))
+        {
+            for (var k = i; k <= i + 2; k++) BecomesSmall(k);
+            _lexemes.Insert(i, new Lexeme("footNoun", "foot", _lexemes[i].Start, 0, "foot"));
+        }
         // "Slide the left foot behind the right": it crosses.
         if (_lexemes[i] is { Kind: "beside", Plain: "behind the" or "in front of the" } wentPast && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } otherFoot && otherFoot.Value != _lexemes[i - 2].Value && _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l is { Kind: "footwork", Value: "slide" }) is var slides and >= 0)
         {
