@@ -31,38 +31,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "handNoun", Plain: "hand" or "fist" or "arm" } && i > 1 && _lexemes[i - 1].Plain is "the" or "your" or "my" or "that" && _lexemes[i - 2].Plain is "snap" or "pull" or "bring" or "draw" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.IsHandTechnique)) AsNote(i - 2, i + 1);
         // "The left palm covers the elbow".
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && Alone(i) && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => !(l.Is("filler") || l.Is("side"))) is { Value: "cover" or "support" }) BecomesSmall(i);
-        // "Then with the left hand, uppercut": the hand is told first.
-        if (_lexemes[i].Is("side") && (Follows(i, "with") || (Previous(i) is { Kind: "then" } || OnlySmallWordsAndACallBefore(i)) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun")) && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1) is var comma && comma + 1 < _lexemes.Count && _lexemes[comma].Is("stop", ",")
-            && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma) is var deed && deed.SkipWhile(l => l.Kind is "filler" or "level").FirstOrDefault() is { IsHandTechnique: true } && !deed.Any(l => l.Kind is "side" or "handNoun" or "relHand")) _lexemes[comma] = new Lexeme("filler", "filler", _lexemes[comma].Start, _lexemes[comma].Length, "");
-        // "Rising block, right hand on the step, step through": that hand did it.
-        if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "on the step" or "on landing" || _lexemes[i + 1].Is("footwork", "stay") || _lexemes[i + 1].Plain.StartsWith("as the foot ", StringComparison.Ordinal))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
-        PartTwoHands(i);
-        // "Strike head", "thrust throat" in notes: at that height.
-        if (_lexemes[i] is { Kind: "unread", Plain: "head" or "temple" or "throat" or "face" or "neck" or "chest" or "belly" or "ribs" or "stomach" or "groin" or "body" } target && i > 0 && (_lexemes[i - 1].IsHandTechnique || i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique && !(_lexemes[i - 1].Plain is "the" or "a"))) _lexemes[i] = target with { Kind = "level", Value = target.Plain is "groin" ? "low" : target.Plain is "chest" or "belly" or "ribs" or "stomach" or "body" ? "middle" : "high" };
-        // "The right arm blocks up": how high.
-        if (_lexemes[i] is { Kind: "technique", Value: "block" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "filler", Plain: "up" or "upward" or "upwards" or "down" or "downward" or "downwards" } upOrDown && (Alone(i + 1) || _lexemes[i + 2].Plain is "with" or "and") && !_lexemes.Any(l => l.Is("weapon")) && Carried() is null) _lexemes[i + 1] = upOrDown with { Kind = "level", Value = upOrDown.Plain[0] == 'u' ? "high" : "low" };
-        // "Kicks to the front", "kick front": which kick that is.
-        if (_lexemes[i] is { Kind: "technique", Value: "kick" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to the front" or "front" or "to the side" or "to the rear" or "to the back" && _lexemes[i + 1].Kind is "place" or "filler")
-        {
-            BecomesTerm(i, "technique", _lexemes[i + 1].Plain.EndsWith("front", StringComparison.Ordinal) ? "front-kick" : _lexemes[i + 1].Plain.EndsWith("side", StringComparison.Ordinal) ? "side-kick" : "back-kick");
-            BecomesSmall(i + 1);
-        }
-        // "The form opens from attention": no hand.
-        if (_lexemes[i] is { Kind: "technique", Plain: "opens" } && i > 0 && FormNouns.Contains(_lexemes[i - 1].Plain)) BecomesSmall(i);
-        // "Right punch, fist at shoulder height": how it ends.
-        if (_lexemes[i].Is("level") && _lexemes[i].Plain.Contains("shoulder", StringComparison.Ordinal) && Alone(i) && IndexBefore(i) is var shown and >= 0 && _lexemes[shown].Is("handNoun") && (shown > 0 && _lexemes[shown - 1].Is("side") ? shown - 1 : shown) is var ends && StartsClause(ends) && Backward(ends).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) AsNote(ends, i);
-        // "Side kick and retract": the foot.
-        if (_lexemes[i] is { Kind: "technique", Value: "chamber" } retracts && retracts.Plain.StartsWith("retract", StringComparison.Ordinal) && Next(i) is null && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true }) _lexemes[i] = retracts with { Kind = "landing", Value = "samePlace", Term = null };
-        // "Cross your arms, turn, …": on the way.
-        if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } ready && ready.Plain.StartsWith("cross", StringComparison.Ordinal) && OnlySmallWordsAndACallBefore(i) && Alone(i) && RestOfSentence(i).Any(l => l.Kind is "footwork" or "facing") && RestOfSentence(i).Any(l => l.IsHandTechnique)) AsNote(i, i);
-        // "The right makes a hook punch": no hooked hand.
-        if (_lexemes[i] is { Kind: "technique", Value: "crane-beak" } hooked && hooked.Plain.EndsWith(" hook", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("technique", "punch"))
-        {
-            BecomesSmall(i);
-            BecomesTerm(i + 1, "technique", "hook-punch");
-        }
-        // "Block low with your right and bring the right foot forward": that hand.
-        if (_lexemes[i].IsHandTechnique && Next(i) is { Kind: "side" or "level" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("side")) is var works and > 0 && Follows(works, "with", "using") && works + 2 < _lexemes.Count && _lexemes[works + 1].Plain == "and" && Next(works) is { Kind: "footwork" }) _lexemes.Insert(works + 1, new Lexeme("handNoun", "hand", _lexemes[works].Start + _lexemes[works].Length, 0, "hand"));
+        RetellWhoseHand(i);
+        RetellHowHighAndWhich(i);
         RetellHandsThatStay(i);
         // "Pull back to the left hip": what is pulled goes there.
         if (_lexemes[i].Plain is "hip" or "shoulder" or "waist" && i > 1 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to") && Backward(i - 1).TakeWhile(l => !l.IsStop).SkipWhile(l => l.Kind is "filler" or "way").FirstOrDefault() is { Kind: "technique", Value: "pull" }) AsNote(i - 1, i);
@@ -311,17 +281,6 @@ public sealed partial class Reader
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
-    }
-
-    /// <summary>"Back fist right hand plus an inside block with the left": each has its own, so a comma parts them.</summary>
-    private void PartTwoHands(int i)
-    {
-        if (!(_lexemes[i].Is("handNoun") ? i > 0 && _lexemes[i - 1].Is("side") : _lexemes[i].Is("side")) || i + 1 >= _lexemes.Count || !(_lexemes[i + 1].Is("then") || _lexemes[i + 1].Plain is "plus" or "and" or "with")) return;
-        var side = SideIndex(i);
-        if (Backward(side).SkipWhile(l => l.Kind is "filler" or "level" || l.Is("stop", ",")).FirstOrDefault() is not { IsHandTechnique: true }) return;
-        var second = _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.IsHandTechnique);
-        if (second < 0 || _lexemes.GetRange(i + 1, second - i).Any(l => l.Kind is "side" or "footwork" or "relHand")) return;
-        if (Enumerable.Range(second, EndOfClause(i) - second + 1).Any(k => _lexemes[k].Is("side") && _lexemes[k].Value != _lexemes[side].Value && Follows(k, "with", "of", "using"))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
     }
 
     /// <summary>"Leave the left hand where it is and punch with the right": what a hand goes on doing beside what is done.</summary>

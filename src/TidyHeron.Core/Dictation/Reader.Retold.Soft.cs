@@ -53,6 +53,13 @@ public sealed partial class Reader
         if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
         // "The palms push forward": both.
         if (_lexemes[i] is { Kind: "technique", Value: "palm-strike" } pushing && pushing.Plain.StartsWith("palms", StringComparison.Ordinal) && !ClauseOf(i).Any(l => l.Is("side"))) BecomesTerm(i, "technique", "double-palm");
+        // "Both palms push down": they press.
+        if (_lexemes[i] is { Kind: "technique", Value: "double-palm", Plain: "both palms push" } down && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal))
+        {
+            var palms = down.Length - "push".Length;
+            _lexemes[i] = new Lexeme("handNoun", "both", down.Start, palms, "both palms");
+            _lexemes.Insert(i + 1, new Lexeme("technique", "pressing-block", down.Start + palms, "push".Length, "push", TermOf("pressing-block")));
+        }
         // "The left hand pushes down": it presses.
         if (_lexemes[i] is { Kind: "technique", Value: "push" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downward" or "downwards") BecomesTerm(i, "technique", "pressing-block");
         // "Both palms thrust forward": no weapon.

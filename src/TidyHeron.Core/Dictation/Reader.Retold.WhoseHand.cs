@@ -1,0 +1,28 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Which hand did which of two things, and where a hand is told before what it does.</summary>
+public sealed partial class Reader
+{
+    private void RetellWhoseHand(int i)
+    {
+        // "Then with the left hand, uppercut": the hand is told first.
+        if (_lexemes[i].Is("side") && (Follows(i, "with") || (Previous(i) is { Kind: "then" } || OnlySmallWordsAndACallBefore(i)) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun")) && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Kind is "filler" or "then") && (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1) is var comma && comma + 1 < _lexemes.Count && _lexemes[comma].Is("stop", ",")
+            && _lexemes.GetRange(comma + 1, EndOfClause(comma + 1) - comma) is var deed && deed.SkipWhile(l => l.Kind is "filler" or "level").FirstOrDefault() is { IsHandTechnique: true } && !deed.Any(l => l.Kind is "side" or "handNoun" or "relHand")) _lexemes[comma] = new Lexeme("filler", "filler", _lexemes[comma].Start, _lexemes[comma].Length, "");
+        // "Rising block, right hand on the step, step through": that hand did it.
+        if (_lexemes[i].Is("handNoun") && i > 0 && _lexemes[i - 1].Is("side") && StartsClause(i - 1) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "on the step" or "on landing" || _lexemes[i + 1].Is("footwork", "stay") || _lexemes[i + 1].Plain.StartsWith("as the foot ", StringComparison.Ordinal))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        PartTwoHands(i);
+        // "Block low with your right and bring the right foot forward": that hand.
+        if (_lexemes[i].IsHandTechnique && Next(i) is { Kind: "side" or "level" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Is("side")) is var works and > 0 && Follows(works, "with", "using") && works + 2 < _lexemes.Count && _lexemes[works + 1].Plain == "and" && Next(works) is { Kind: "footwork" }) _lexemes.Insert(works + 1, new Lexeme("handNoun", "hand", _lexemes[works].Start + _lexemes[works].Length, 0, "hand"));
+    }
+
+    /// <summary>"Back fist right hand plus an inside block with the left": each has its own, so a comma parts them.</summary>
+    private void PartTwoHands(int i)
+    {
+        if (!(_lexemes[i].Is("handNoun") ? i > 0 && _lexemes[i - 1].Is("side") : _lexemes[i].Is("side")) || i + 1 >= _lexemes.Count || !(_lexemes[i + 1].Is("then") || _lexemes[i + 1].Plain is "plus" or "and" or "with")) return;
+        var side = SideIndex(i);
+        if (Backward(side).SkipWhile(l => l.Kind is "filler" or "level" || l.Is("stop", ",")).FirstOrDefault() is not { IsHandTechnique: true }) return;
+        var second = _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.IsHandTechnique);
+        if (second < 0 || _lexemes.GetRange(i + 1, second - i).Any(l => l.Kind is "side" or "footwork" or "relHand")) return;
+        if (Enumerable.Range(second, EndOfClause(i) - second + 1).Any(k => _lexemes[k].Is("side") && _lexemes[k].Value != _lexemes[side].Value && Follows(k, "with", "of", "using"))) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+    }
+}
