@@ -19,27 +19,29 @@ public class ManyVoicesTests
 
     [Theory]
     [MemberData(nameof(Halls))]
-    public void A_form_told_in_any_voice_is_understood(int hall)
-    {
-        var mistakes = Enumerable.Range(hall * VoicesInAHall, VoicesInAHall).Select(FirstMistake).Where(m => m is not null).ToList();
-        mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes));
-    }
+    public void A_form_told_in_any_voice_is_understood(int hall) => IsUnderstood(hall, r => new Voice(r));
 
     [Theory]
     [MemberData(nameof(Halls))]
-    public void A_form_told_in_the_romanised_words_of_one_language_is_understood(int hall)
+    public void A_form_told_in_the_romanised_words_of_one_language_is_understood(int hall) => IsUnderstood(hall, r => new RomanisedVoice(r));
+
+    private static void IsUnderstood(int hall, Func<Random, ITeller> teller)
     {
-        var mistakes = Enumerable.Range(hall * VoicesInAHall, VoicesInAHall).Select(s => FirstMistake(s, r => new RomanisedVoice(r))).Where(m => m is not null).ToList();
-        mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes));
+        var told = Enumerable.Range(hall * VoicesInAHall, VoicesInAHall).Select(s => (Mistake: FirstMistake(s, teller, out var said), Said: said)).ToList();
+        var mistakes = told.Where(t => t.Mistake is not null).Select(t => t.Mistake).ToList();
+        mistakes.ShouldBeEmpty(string.Join("\n\n", mistakes) + "\n\nPhrases that are in no form that was understood:\n" + string.Join('\n', Suspects(told)));
     }
 
-    internal static string? FirstMistake(int seed) => FirstMistake(seed, r => new Voice(r));
+    /// <summary>The phrases that were said only where something was misread, those said most often first: what has to be looked at when many are added.</summary>
+    private static IEnumerable<string> Suspects(List<(string? Mistake, ISet<string> Said)> told) =>
+        told.SelectMany(t => t.Said.Select(phrase => (phrase, IsWrong: t.Mistake is not null))).GroupBy(p => p.phrase).Where(g => g.Count() > 1 && g.All(p => p.IsWrong)).OrderByDescending(g => g.Count()).Take(20).Select(g => $"{g.Count()} × {g.Key}");
 
     /// <summary>The first count of a told form that was not understood; none where all were.</summary>
-    internal static string? FirstMistake(int seed, Func<Random, ITeller> teller)
+    internal static string? FirstMistake(int seed, Func<Random, ITeller> teller, out ISet<string> phrases)
     {
         var random = new Random(seed);
         var voice = teller(random);
+        phrases = voice.Said;
         var form = new MadeUpForm(random, voice.School).Make(Counts, voice.IsNumbered);
         var (text, told) = voice.Tell(form);
         var said = Samples.Say(text);

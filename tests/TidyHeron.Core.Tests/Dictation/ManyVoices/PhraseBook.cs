@@ -15,9 +15,13 @@ internal sealed partial class PhraseBook
     /// <summary>All the ways to say a thing.</summary>
     public string[] this[string name] => _phrases[name];
 
-    /// <summary>One of the ways to say a thing, with what it holds filled in.</summary>
-    public string Say(string name, Random random, IReadOnlyDictionary<string, Func<string>> values) =>
-        Slot().Replace(_phrases[name][random.Next(_phrases[name].Length)], slot => values.TryGetValue(slot.Groups[1].Value, out var value) ? value() : Say(slot.Groups[1].Value, random, values));
+    /// <summary>One of the ways to say a thing, with what it holds filled in; keeps which one it was.</summary>
+    public string Say(string name, Random random, IReadOnlyDictionary<string, Func<string>> values, ISet<string> said)
+    {
+        var phrase = _phrases[name][random.Next(_phrases[name].Length)];
+        said.Add($"{name} | {phrase}");
+        return Slot().Replace(phrase, slot => values.TryGetValue(slot.Groups[1].Value, out var value) ? value() : Say(slot.Groups[1].Value, random, values, said));
+    }
 
     /// <summary>The book in a file.</summary>
     public static PhraseBook In(string file)

@@ -30,6 +30,9 @@ internal sealed partial class RomanisedVoice : ITeller
     public string School => $"{_tradition}";
 
     /// <inheritdoc/>
+    public ISet<string> Said { get; } = new HashSet<string>();
+
+    /// <inheritdoc/>
     public bool IsNumbered => _call.Length > 0;
 
     /// <inheritdoc/>
@@ -41,7 +44,7 @@ internal sealed partial class RomanisedVoice : ITeller
 
     private T Any<T>(params IReadOnlyList<T> of) => of[_random.Next(of.Count)];
 
-    private string Say(string name) => Phrases.Say($"{_tradition} {name}", _random, _values);
+    private string Say(string name) => Phrases.Say($"{_tradition} {name}", _random, _values, Said);
 
     private string Tell(MadeUpCount count)
     {

@@ -40,6 +40,9 @@ internal sealed partial class Voice : ITeller
     }
 
     /// <inheritdoc/>
+    public ISet<string> Said { get; } = new HashSet<string>();
+
+    /// <inheritdoc/>
     public bool IsNumbered => !_call.Contains("plain", StringComparison.Ordinal);
 
     /// <inheritdoc/>
@@ -65,7 +68,7 @@ internal sealed partial class Voice : ITeller
     private T Any<T>(IReadOnlyList<T> of) => of[_random.Next(of.Count)];
 
     /// <summary>One of the ways to say a thing, with what it holds filled in.</summary>
-    private string Say(string name) => Phrases.Say(name, _random, _values);
+    private string Say(string name) => Phrases.Say(name, _random, _values, Said);
 
     /// <summary>As <see cref="Say"/>; drawn again where "as you" would stand before what is no verb.</summary>
     private string SayGrammatically(string name)
