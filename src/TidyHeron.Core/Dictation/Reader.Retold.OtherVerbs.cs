@@ -14,7 +14,7 @@ public sealed partial class Reader
         // "Draws the left foot to the side": out, not in.
         if (_lexemes[i] is { Kind: "technique", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && EndOfClause(i) is var aside && _lexemes[aside].Plain is "to the side" or "out" or "to the sides" or "side") BecomesTerm(i, "footwork", "step");
         // "Left foot side" in notes: out to it.
-        if (_lexemes[i] is { Kind: "filler", Plain: "side" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && OnlySmallWordsAndACallBefore(i - 2)) 
+        if (_lexemes[i] is { Kind: "filler", Plain: "side" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && OnlySmallWordsAndACallBefore(i - 2))
         {
             _lexemes.Insert(i + 1, _lexemes[i - 2] with { Start = _lexemes[i].Start + _lexemes[i].Length, Length = 0 });
             _lexemes[i] = _lexemes[i] with { Plain = "to" };

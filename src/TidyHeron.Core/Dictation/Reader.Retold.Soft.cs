@@ -72,13 +72,13 @@ public sealed partial class Reader
 
     private void RetellFeetThatComeIn(int i)
     {
-        // "Put the right heel down in front", "extend the left foot, heel down": that foot goes forward.
+        // "Put the right heel down in front": that foot goes forward.
         if (_lexemes[i] is { Kind: "detail", Plain: "heel down" } && i > 0 && _lexemes[i - 1].Is("side") && ClauseOf(i).Any(l => l.Plain is "put" or "puts" or "place" or "places" or "set" or "sets"))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot" };
             if (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("lead", "lead")) _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "way", Value = "forward", Plain = "forward" };
         }
-        // "Put the right heel down in front": a step, where nothing was kicked.
+        // "Put the right foot down in front": a step, where nothing was kicked.
         if (_lexemes[i].Is("landing", "front") && Previous(i) is { Kind: "footNoun" } && Previous(IndexBefore(i)) is { Kind: "side" } && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick || l is { Kind: "footwork", Value: "lift-foot" or "jump" or "hop" }) && _lexemes[i].Plain.Contains("front", StringComparison.Ordinal) && ClauseOf(i).Any(l => l.Plain is "put" or "puts" or "place" or "places" or "set" or "sets"))
             _lexemes[i] = _lexemes[i] with { Kind = "way", Value = "forward", Plain = "forward" };
         // "Left knee brush": what the hand does.
