@@ -48,7 +48,11 @@ public sealed partial class Reader
         // "Hands separate and come down to the hips": no foot comes down.
         if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "come down" or "comes down" or "coming down" } && ClauseOf(i).Any(l => AreBothHands(l) || l is { Value: "spread-arms" }) && !ClauseOf(i).Any(l => l.Is("footNoun"))) BecomesSmall(i);
         // "The right palm goes out in a push": one push.
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "way" or "detail")) is { IsHandTechnique: true, Plain: "palm" or "palms" }) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "way" or "detail")) is { Plain: "palm" or "palms" } pushed)
+        {
+            if (pushed.IsHandTechnique) BecomesSmall(i);
+            else if (pushed.Plain == "palm") BecomesTerm(i, "technique", "palm-strike");
+        }
         // "The arms hold a ball on the right side": where they hold it.
         if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
         // "The palms push forward": both.
