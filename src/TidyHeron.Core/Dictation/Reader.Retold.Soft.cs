@@ -56,7 +56,7 @@ public sealed partial class Reader
         // "The arms hold a ball on the right side": where they hold it.
         if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
         // "The palms push forward": both.
-        if (_lexemes[i] is { Kind: "technique", Value: "palm-strike" } pushing && pushing.Plain.StartsWith("palms", StringComparison.Ordinal) && !ClauseOf(i).Any(l => l.Is("side"))) BecomesTerm(i, "technique", "double-palm");
+        if (_lexemes[i] is { Kind: "technique", Value: "palm-strike" } pushing && pushing.Plain.StartsWith("palms", StringComparison.Ordinal) && Previous(i) is not { Kind: "side" }) BecomesTerm(i, "technique", "double-palm");
         // "Both palms push down": they press.
         if (_lexemes[i] is { Kind: "technique", Value: "double-palm", Plain: "both palms push" } down && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal))
         {
