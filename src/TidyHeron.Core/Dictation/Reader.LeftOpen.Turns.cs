@@ -186,7 +186,7 @@ public sealed partial class Reader
         var before = Walk.Of(_form with { Moves = [.. moves.Take(moves.Count - 1)] }, BodyMeasures.Reference, _ways).End;
         if (!StanceSet.IsStanding(before.Stance)) return;
         draft.Facing = before.Heading;
-        Assume(draft, "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"facing {Speech.Heading(now.Heading, _ways.Directions)}");
+        Assume(draft, "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"{_ways.Vocabulary.Name(standing, _ways.Tradition)}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
     }
 
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>

@@ -222,7 +222,7 @@ public sealed partial class Reader
     {
         if (draft is not { IsMawatte: false, TurnAmount: 180, TurnSide: null, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique.Value: "low-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
         (draft.Stance, draft.Lead, draft.TurnSide) = (now.Stance, lead, lead);
-        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
+        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", $"{lead.Other.Word} {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}, {_ways.Vocabulary.Name(draft.Hands[0].Technique, _ways.Tradition)}");
     }
 
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>

@@ -13,7 +13,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Value: "kick" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to the front" or "front" or "to the side" or "to the rear" or "to the back" && _lexemes[i + 1].Kind is "place" or "filler")
         {
             var where = _lexemes[i + 1].Plain.Split(' ')[^1];
-            Guess(i, where switch { "front" => "front-kick", "side" => "side-kick", _ => "back-kick" }, $"Read as the {where switch { "front" or "side" => where, _ => "back" }} kick.", "kick");
+            Guess(i, where switch { "front" => "front-kick", "side" => "side-kick", _ => "back-kick" }, $"Read as the {where switch { "front" or "side" => where, _ => "back" }} kick.", "");
             BecomesSmall(i + 1);
         }
         // "The form opens from attention": no hand.

@@ -332,7 +332,7 @@ public sealed partial class Reader
         for (var i = 3; i + 1 < _lexemes.Count; i++)
         {
             if (!IsNth(i) || _lexemes[i - 1].Plain != "the" || _lexemes[i - 2].Plain != "on" || _lexemes[i - 3].Plain is not "and" && !_lexemes[i - 3].IsStop || _lexemes[i + 1].Kind is "countNoun" || StartsSentence(i)) continue;
-            if (!_lexemes.Take(i).Any(l => l.Is("ordinal") && l.Plain.EndsWith(" count", StringComparison.Ordinal) && l.Number == _lexemes[i].Number - 1)) continue;
+            if (!Enumerable.Range(0, i).Any(k => IsNth(k) && _lexemes[k].Plain.EndsWith(" count", StringComparison.Ordinal) && _lexemes[k].Number == _lexemes[i].Number - 1)) continue;
             var from = _lexemes[i - 3].Plain == "and" ? i - 3 : i - 2;
             _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + " count" };
             if (!_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, StopAfter(i, ","));

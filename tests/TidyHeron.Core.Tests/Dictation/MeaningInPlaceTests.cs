@@ -251,6 +251,8 @@ public class MeaningInPlaceTests
     [InlineData("Turn to the front of the room, left front stance, low block. Left leg round, back stance, block to the right side.", "right hand")]
     [InlineData("Hidari zenkutsu dachi, gedan barai. Kaiten, migi zenkutsu dachi.", "spin")]
     [InlineData("Right bow stance, left fist.", "guard")]
+    [InlineData("Right front stance, punch. Turn one-eighty, low block left.", "right front stance, low block")]
+    [InlineData("Ready. Step to shiko dachi at 45 degrees right with the right foot, low block. Pull the right foot back, feet together.", "closed stance, facing 1:30")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();
