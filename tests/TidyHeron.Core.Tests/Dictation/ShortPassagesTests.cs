@@ -536,6 +536,7 @@ public class ShortPassagesTests
     [InlineData("Two sai, held closed along the forearms. Right foot forward, right front stance, right sai thrust.", "0 right front")]
     [InlineData("Ready. One, punch with the left hand and step left into a horse stance.", "0 none horse")]
     [InlineData("He draws the left foot to the side, horse stance, punch.", "0 none horse")]
+    [InlineData("Left front stance, punch. On the next count low block, and on the second a right punch.", "0 left front, 0 left front")]
     public void A_short_passage_leads_where_it_says(string words, string expected)
     {
         var said = Samples.Say(words);
