@@ -21,15 +21,24 @@ public sealed partial class Reader
         // "Both hands roll back", and "roll back" among the hands of the soft styles.
         if (_lexemes[i] is { Kind: "footwork", Value: "back-roll", Plain: "roll back" or "rolls back" or "rolling back" } && (Previous(i) is { Kind: "handNoun" } || _lexemes.Any(l => l.Value is "ward-off" or "single-whip" or "hold-the-ball" || l.Plain == "weight" || l.Is("detail") && l.Plain.StartsWith("heel", StringComparison.Ordinal))))
             BecomesTerm(i, "technique", "roll-back");
+        // "Both palms push down": they press.
+        if (_lexemes[i] is { Kind: "technique", Value: "double-palm", Plain: "both palms push" } down && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal))
+        {
+            var palms = down.Length - "push".Length;
+            _lexemes[i] = new Lexeme("handNoun", "both", down.Start, palms, "both palms");
+            _lexemes.Insert(i + 1, new Lexeme("technique", "pressing-block", down.Start + palms, "push".Length, "push", TermOf("pressing-block")));
+        }
+        // "The left hand pushes down": it presses.
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downward" or "downwards") BecomesTerm(i, "technique", "pressing-block");
         // "The right fist strikes forward", "the left hand pushes forward with the palm".
         if (_lexemes[i] is { Kind: "technique", Value: "strike" } && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "fist" }) BecomesTerm(i, "technique", "punch");
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && !(i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal)) && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "palm" or "palms" && l.IsHandTechnique) is var palm and > 0)
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "palm" or "palms" && l.IsHandTechnique) is var palm and > 0)
         {
             BecomesTerm(i, "technique", "palm-strike");
             BecomesSmall(palm);
         }
         // "Both palms push", "both hands push forward"; "both hands push" is how we say it of two hands that push.
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && !(i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal)) && i > 0 && _lexemes[i - 1] is var both && AreBothHands(both) && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
+        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i > 0 && _lexemes[i - 1] is var both && AreBothHands(both) && (both.Plain.EndsWith("palms", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("way", "forward") || _lexemes[i + 1].Plain is "out"))) BecomesTerm(i, "technique", "double-palm");
         // "Both arms open out to the sides".
         if (_lexemes[i].Plain is "open" or "opens" or "go" or "float" or "stretch" && _lexemes[i].Kind is "filler" or "unread" && i > 0 && AreBothHands(_lexemes[i - 1]) && _lexemes.GetRange(i, Math.Min(EndOfClause(i) - i + 1, 4)) is var opening && opening.Any(l => l.Plain is "to the sides" or "wide" or "to the side") && !opening.Any(l => l.IsHandTechnique))
             BecomesTerm(i, "technique", "spread-arms");
@@ -57,15 +66,6 @@ public sealed partial class Reader
         if (_lexemes[i].Is("technique", "hold-the-ball") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var ballSide && ballSide + 1 < _lexemes.Count && _lexemes[ballSide + 1].Plain == "side" && ClauseOf(i).Any(AreBothHands)) AsNote(i + 1, ballSide + 1);
         // "The palms push forward": both.
         if (_lexemes[i] is { Kind: "technique", Value: "palm-strike" } pushing && pushing.Plain.StartsWith("palms", StringComparison.Ordinal) && Previous(i) is not { Kind: "side" }) BecomesTerm(i, "technique", "double-palm");
-        // "Both palms push down": they press.
-        if (_lexemes[i] is { Kind: "technique", Value: "double-palm", Plain: "both palms push" } down && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("down", StringComparison.Ordinal))
-        {
-            var palms = down.Length - "push".Length;
-            _lexemes[i] = new Lexeme("handNoun", "both", down.Start, palms, "both palms");
-            _lexemes.Insert(i + 1, new Lexeme("technique", "pressing-block", down.Start + palms, "push".Length, "push", TermOf("pressing-block")));
-        }
-        // "The left hand pushes down": it presses.
-        if (_lexemes[i] is { Kind: "technique", Value: "push" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downward" or "downwards") BecomesTerm(i, "technique", "pressing-block");
         // "Both palms thrust forward": no weapon.
         if (_lexemes[i] is { IsHandTechnique: true, Term.IsWeapon: true } thrust && thrust.Plain.StartsWith("thrust", StringComparison.Ordinal) && i > 0 && _lexemes[i - 1] is { Kind: "handNoun", Plain: "both palms" or "palms" }) BecomesTerm(i, "technique", "double-palm");
         // "Turn the waist a little, hold the ball": the feet stay, and so does the way one faces.
