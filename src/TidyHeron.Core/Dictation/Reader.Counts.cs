@@ -265,16 +265,22 @@ public sealed partial class Reader
         return at < _lexemes.Count && _lexemes[at].IsHandTechnique ? (at, sides) : (at, 0);
     }
 
-    /// <summary>"Left and right" is a word for taking turns; in a list of sides it is two of them.</summary>
-    private void PartLeftAndRight(int first, bool fromThere = false)
+    /// <summary>"Left and right" is a word for taking turns; in a list of sides, after its first, it is two of them.</summary>
+    private void PartLeftAndRight(int first)
     {
-        for (var k = first; k < _lexemes.Count && (_lexemes[k].Kind is "side" or "alternating" || k == first && _lexemes[k].Is("facing") || _lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and"); k++)
-            if (_lexemes[k] is { Kind: "alternating", Plain: "left and right" or "right and left" } both && (k > first || fromThere))
-            {
-                var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
-                _lexemes[k] = new Lexeme("side", one, both.Start, both.Length - other.Length - 1, one);
-                _lexemes.Insert(k + 1, new Lexeme("side", other, both.Start + both.Length - other.Length, other.Length, other));
-            }
+        for (var k = first; k < _lexemes.Count && (_lexemes[k].Kind is "side" or "alternating" || _lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and"); k++)
+            if (k > first && IsLeftAndRight(k)) IntoTwoSides(k);
+    }
+
+    private bool IsLeftAndRight(int i) => _lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" };
+
+    /// <summary>"Left and right", of two things: one side, then the other.</summary>
+    private void IntoTwoSides(int i)
+    {
+        var both = _lexemes[i];
+        var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
+        _lexemes[i] = new Lexeme("side", one, both.Start, both.Length - other.Length - 1, one);
+        _lexemes.Insert(i + 1, new Lexeme("side", other, both.Start + both.Length - other.Length, other.Length, other));
     }
 
     /// <summary>"Punch left, punch right, that's one and two.": the numbers of what was just said, each of its own; before one comes the opening.</summary>

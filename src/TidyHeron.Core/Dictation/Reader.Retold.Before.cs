@@ -79,13 +79,13 @@ public sealed partial class Reader
         // "In the second section we are facing the back, in a right front stance.": so it is here.
         if (_lexemes[i].Plain is "are" or "were" or "youre" or "im" && _lexemes[i].Is("filler") && Next(i) is { Kind: "facing" } or { Kind: "stance" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.EndsSentence) && _lexemes.Take(i).Any(l => l.Kind is "cut" or "passage" || SectionNouns.Contains(l.Plain)) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).All(l => l.Kind is "facing" or "place" or "stance" or "side" or "filler" || l.IsStop))
             BecomesWhereWeAre(i);
-        // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
         // "From this position to the left, left foot forward": where one stands.
         if (_lexemes[i].Is("from") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "point" or "place" && OnlySmallWordsAndACallBefore(i)) BecomesSmall(i);
         // "Straight from that, to the right": what went before.
         if (_lexemes[i] is { Kind: "from", Plain: "from that" or "from this" } && Alone(i)) BecomesSmall(i);
         // "Once again move to the right, …": told out.
         if (_lexemes[i] is { Kind: "again", Plain: "once again" } && OnlySmallWordsAndACallBefore(i) && !Alone(i) && ClauseOf(i).Any(l => l.Kind is "footwork" or "footNoun" or "stance" or "gaze") && ClauseOf(i).Count(l => l.Kind is "again" or "otherSide") == 1) BecomesSmall(i);
+        // "We pick up facing the back wall in a right bow stance.": where one stands as the words begin.
         if (_lexemes[i] is { Kind: "footwork", Plain: "pick up" } && i > 0 && _lexemes[i - 1].Plain is "we" or "i" or "you" or "lets" && Next(i) is { Kind: "facing" or "from" or "stance" } && !_before.Concat(_said).Any()) BecomesWhereWeAre(i);
     }
 }

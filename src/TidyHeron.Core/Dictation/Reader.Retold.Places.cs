@@ -160,20 +160,9 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
             BecomesSmall(i + 2);
         }
-        // "Facing left and right palm out": the way one faces, and whose palm it is.
         // "Look to the front, back stance facing twelve": the eyes go first, where one faces is told.
         if (_lexemes[i] is { Plain: "look" or "looks" or "looking", Kind: "unread" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("place") && Alone(i + 1) && RestOfSentence(i + 1).Any(l => l.Is("facing"))) AsNote(i, i + 1);
-        // "Turn to the left and right foot steps out": the side, and that foot.
-        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footNoun", Plain: "foot" or "leg" } && _lexemes[i + 2].Is("footwork") && (Follows(i, "to") || Previous(i) is { Kind: "footwork", Plain: "turn to" or "turning to" or "turns to" })) PartLeftAndRight(i, fromThere: true);
-        // "Block high with your left and right after that punch": that hand, and what comes at once.
-        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } soon && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "after") _lexemes[i] = soon with { Kind = "side", Value = soon.Plain[0] == 'l' ? "left" : "right", Plain = soon.Plain.Split(' ')[0] };
-        // "Knife-hand block with the right and left hand punch": one did the first, the other does the second.
-        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && Follows(i, "with") && Previous(i) is { Kind: "technique" or "level" } && i + 2 < _lexemes.Count && (_lexemes[i + 1] is { Kind: "handNoun", Plain: "hand" or "arm" or "fist" } && Next(i + 1) is { Kind: "technique" or "level" } || _lexemes[i + 1].IsHandTechnique))
-        {
-            PartLeftAndRight(i, fromThere: true);
-            _lexemes.Insert(i + 1, StopAt(i + 1, ","));
-        }
-        if (_lexemes[i] is { Kind: "alternating", Plain: "left and right" or "right and left" } && i > 0 && _lexemes[i - 1].Is("facing") && Next(i) is { Kind: "technique" or "handNoun" }) PartLeftAndRight(i - 1);
+        if (IsLeftAndRight(i)) RetellLeftAndRight(i);
         // "Bring the staff up to guard": no place for a foot.
         if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsHandTechnique) BecomesSmall(i);
         // "Do the same thing to the right side: right back stance, …": told out, to that side of the hall.
@@ -249,6 +238,25 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Left and right" where no turns are taken: the first side ends what was said, the other begins what follows.</summary>
+    private void RetellLeftAndRight(int i)
+    {
+        if (i + 1 >= _lexemes.Count) return;
+        var (before, after) = (Previous(i), _lexemes[i + 1]);
+        // "Facing left and right palm out": the way one faces, and whose palm it is.
+        if (i > 0 && _lexemes[i - 1].Is("facing") && Next(i) is { Kind: "technique" or "handNoun" }) IntoTwoSides(i);
+        // "Turn to the left and right foot steps out": the side, and that foot.
+        else if (after is { Kind: "footNoun", Plain: "foot" or "leg" } && i + 2 < _lexemes.Count && _lexemes[i + 2].Is("footwork") && (Follows(i, "to") || before is { Kind: "footwork", Plain: "turn to" or "turning to" or "turns to" })) IntoTwoSides(i);
+        // "Block high with your left and right after that punch": that hand, and what comes at once.
+        else if (after.Plain.Split(' ')[0] == "after") _lexemes[i] = _lexemes[i] with { Kind = "side", Value = _lexemes[i].Plain.Split(' ')[0], Plain = _lexemes[i].Plain.Split(' ')[0] };
+        // "Knife-hand block with the right and left hand punch": one did the first, the other does the second.
+        else if (Follows(i, "with") && before is { Kind: "technique" or "level" } && (after is { Kind: "handNoun", Plain: "hand" or "arm" or "fist" } && Next(i + 1) is { Kind: "technique" or "level" } || after.IsHandTechnique))
+        {
+            IntoTwoSides(i);
+            _lexemes.Insert(i + 1, StopAt(i + 1, ","));
+        }
+    }
+
     /// <summary>Whether the words after a stop name a stance; a bow that is stood in may not be known for one yet.</summary>
     private bool StanceIsNext(int stop)
     {
@@ -256,12 +264,12 @@ public sealed partial class Reader
         return at < _lexemes.Count && (_lexemes[at].Is("stance") || _lexemes[at].Plain == "bow" && at > stop + 1);
     }
 
-    /// <summary>"The left side" of the hall, as one stands facing its front.</summary>
     /// <summary>Whether a stance follows a side right away that tells its lead with another one, before or after its name.</summary>
     private bool LeadIsToldBesides(int i) =>
         i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stance")
         || i + 4 < _lexemes.Count && _lexemes[i + 1].Is("stance") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("footNoun") && (_lexemes[i + 4].Is("lead") || _lexemes[i + 4].Plain == "forward");
 
+    /// <summary>"The left side" of the hall, as one stands facing its front.</summary>
     private void BecomesWall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
 
     private void FacingBefore(int i) => _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));

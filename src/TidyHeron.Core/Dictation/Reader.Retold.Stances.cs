@@ -18,7 +18,18 @@ public sealed partial class Reader
     {
         var told = Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("then")).ToList();
         var done = told.FindIndex(l => l.IsHandTechnique);
-        return Enumerable.Range(0, Math.Max(0, told.Count - 1)).Any(k => (told[k].Is("footNoun") && told[k + 1].Is("side", side) || told[k].Is("side", side) && told[k + 1].Is("footwork", "step")) || done >= 0 && k > done && (told[k].Is("side", side) && told[k + 1].Plain is "the" or "to" or "your" or "my" || told[k].Is("footwork", "step") && !told.Any(l => l.Kind is "footNoun" or "relFoot") || told[k].Is("footwork", "step-back")));
+        // The words are told backward: what stands after another here was said before it.
+        for (var k = 0; k + 1 < told.Count; k++)
+        {
+            var (word, before) = (told[k], told[k + 1]);
+            if (word.Is("footNoun") && before.Is("side", side)) return true;
+            if (word.Is("side", side) && before.Is("footwork", "step")) return true;
+            if (done < 0 || k <= done) continue;
+            if (word.Is("side", side) && before.Plain is "the" or "to" or "your" or "my") return true;
+            if (word.Is("footwork", "step") && !told.Any(l => l.Kind is "footNoun" or "relFoot")) return true;
+            if (word.Is("footwork", "step-back")) return true;
+        }
+        return false;
     }
 
     /// <summary>Whether a bow is the stance, not the greeting.</summary>

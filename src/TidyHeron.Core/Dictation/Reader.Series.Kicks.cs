@@ -11,12 +11,7 @@ public sealed partial class Reader
         {
             if (!_lexemes[i].IsKick || !_lexemes[i - 1].Is("number") || !IsPlural(_lexemes[i]) || EndOfSentence(i) is var end && !_lexemes.GetRange(i, end - i + 1).Any(l => l.Plain is "each" or "each time")) continue;
             PartLeftAndRight(i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop ? i + 1 : i);
-            if (i + 2 < _lexemes.Count && _lexemes[i + 2] is { Kind: "alternating", Plain: "left and right" or "right and left" } both)
-            {
-                var (one, other) = both.Plain[0] == 'l' ? ("left", "right") : ("right", "left");
-                _lexemes[i + 2] = new Lexeme("side", one, both.Start, both.Length, one);
-                _lexemes.Insert(i + 3, new Lexeme("side", other, both.Start + both.Length, 0, other));
-            }
+            if (i + 2 < _lexemes.Count && IsLeftAndRight(i + 2)) IntoTwoSides(i + 2);
             end = EndOfSentence(i);
             var each = _lexemes.FindIndex(i, end - i + 1, l => l.Plain is "each" or "each time");
             var sides = _lexemes.GetRange(i + 1, each - i - 1);
