@@ -7,7 +7,8 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>
 /// Reads running words into moves. Words are parted into lexemes by <see cref="Lexer"/>; this reader walks over them
 /// once and puts each into the move being said, or begins the next move. What each kind of word does is in the
-/// other parts of this class: feet, directions, hands, weapons, repeats, passages.
+/// other parts of this class, in the folders beside this file: <c>Feet</c>, <c>Hands</c>, <c>Where</c>, <c>Counting</c>, <c>Moves</c>;
+/// what goes before, in <c>WholeText</c> and <c>Retold</c>; what nobody says, in <c>LeftOpen</c>.
 /// </summary>
 public sealed partial class Reader
 {
