@@ -94,7 +94,12 @@ public sealed partial class Reader
         TakeUpWhatWaits();
         for (var i = 0; i < _lexemes.Count; i++)
         {
-            if (IsCommand(i, out var end))
+            if (OnlySaysHowItIs(i, out var end))
+            {
+                i = end;
+                continue;
+            }
+            if (IsCommand(i, out end))
             {
                 Command(i, end);
                 i = end - 1;

@@ -103,12 +103,23 @@ public sealed partial class Reader
         if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
             for (var k = i; k + 1 < end; k++)
                 if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Side;
-        // Words may have been put before those they follow.
-        var run = _lexemes.GetRange(i, end - i + 1);
+        AddRemark(_lexemes.GetRange(i, end - i + 1));
+        return end;
+    }
+
+    /// <summary>Keeps words with the move being said, as they were said.</summary>
+    private void AddRemark(List<Lexeme> run)
+    {
+        var (start, length, text) = Said(run);
+        _draft.Notes.Add(text.Trim());
+        _fields.Add(new ReadField(_draft.Id, "note", start, length));
+    }
+
+    /// <summary>The words of a run of lexemes, some of which may have been put before those they follow.</summary>
+    private (int Start, int Length, string Text) Said(List<Lexeme> run)
+    {
         var start = run.Min(l => l.Start);
         var length = run.Max(l => l.Start + l.Length) - start;
-        _draft.Notes.Add(_text.Substring(start, length).Trim());
-        _fields.Add(new ReadField(_draft.Id, "note", start, length));
-        return end;
+        return (start, length, _text.Substring(start, length));
     }
 }

@@ -15,6 +15,7 @@ public sealed partial class Reader
         Corrections.Apply(_lexemes);
         FindBrackets();
         FindOthersDeeds();
+        FindWhatIsShownAgain();
         PartNumbersFromWhatTheyAre();
         FindLabels();
         JoinShortSentences();
@@ -99,10 +100,8 @@ public sealed partial class Reader
     /// <summary>Makes one remark of a run of lexemes.</summary>
     private void AsNote(int first, int last)
     {
-        // Words may have been put before those they follow.
-        var run = _lexemes.GetRange(first, last - first + 1);
-        var (from, to) = (run.Min(l => l.Start), run.Max(l => l.Start + l.Length));
-        _lexemes[first] = new Lexeme("detail", "detail", from, to - from, "");
-        for (var k = first + 1; k <= last; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
+        var (from, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+        _lexemes[first] = new Lexeme("detail", "detail", from, length, "");
+        for (var k = first + 1; k <= last; k++) _lexemes[k] = new Lexeme("filler", "filler", from + length, 0, "");
     }
 }
