@@ -72,7 +72,7 @@ public sealed class StatementsTests
 
     [Theory]
     [InlineData("Turn left, low block. Now you should be in a front stance.", "left front-stance 270")]
-    [InlineData("Left foot to the left, low block. You're in a left cat stance.", "left cat-stance 0")]
+    [InlineData("Left foot to the left, low block. You're in a left cat stance.", "left cat-stance 270")]
     public void What_is_new_in_it_is_taken_in(string words, string expected) =>
         Samples.ReadingOf(words).Walk.Postures[^1].ShouldSatisfyAllConditions(p => $"{p.Lead?.Word} {p.Stance.Value} {p.Heading.Degrees}".ShouldBe(expected));
 

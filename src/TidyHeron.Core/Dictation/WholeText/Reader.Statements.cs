@@ -44,7 +44,7 @@ public sealed partial class Reader
     private bool OnlySaysHowItIs(int i, out int last)
     {
         last = i;
-        if (_lexemes[i].IsStop || i > 0 && !_lexemes[i - 1].IsStop || !_draft.HasBody && _said.Count + _before.Count == 0 || _draft is { IsNumbered: true, HasBody: false }) return false;
+        if (_lexemes[i].IsStop || i > 0 && !_lexemes[i - 1].IsStop || !_draft.HasBody && NothingCounted || _draft is { IsNumbered: true, HasBody: false }) return false;
         var end = EndOfSentence(i);
         var run = _lexemes.GetRange(i, end - i + 1);
         var words = Said(run).Text.Replace('’', '\'');
