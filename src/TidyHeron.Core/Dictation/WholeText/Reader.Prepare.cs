@@ -15,6 +15,7 @@ public sealed partial class Reader
         Corrections.Apply(_lexemes);
         FindBrackets();
         FindOthersDeeds();
+        FindOrdersToldOut();
         FindWhatIsShownAgain();
         PartNumbersFromWhatTheyAre();
         FindLabels();

@@ -1,0 +1,104 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Orders to repeat, and announcements, that the sentences after them tell out: only the telling counts.</summary>
+public sealed partial class Reader
+{
+    private const int ToldOutWithin = 5; // sentences after an order
+
+    /// <summary>"The next thing is a low block", "now we're going to turn around", "what we want to do is …".</summary>
+    [GeneratedRegex(LeadIn + @"(?:(?:the|this) next (?:(?:two|three|four|few|couple of|bunch of) )?(?:move|thing|one|technique|count|step|part|section|bit|line)s?(?:'s| is| are| goes| go)|(?:now|next|then|here|after that|after this)\s+(?:comes?|it's|there's|we have|you have|we've got)|next(?: up)? is|(?:what|all) (?:we|you|i) (?:want|need|have|'re going|are going) to do|(?:next |now )?(?:we|you|i)(?:'re| are|'m| am) (?:now |just |then )?(?:going to|gonna|about to)|(?:next |now )?(?:we|you|i)(?:'ll| will)|(?:your|the|my) (?:left|right|front|back|rear) (?:foot|leg)(?:'s| is) (?:going to|gonna))\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex AnnouncesADeed();
+
+    [GeneratedRegex(@"\bwhat(?:'s| is| comes| do we do| happens) (?:next|now)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex AsksWhatIsNext();
+
+    [GeneratedRegex(@"\b(?:mirror|mirrored|mirror image|everything (?:we|i|you) just did|all of that)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpeaksOfAMirror();
+
+    private void FindOrdersToldOut()
+    {
+        var sentences = new List<(int First, int Last)>();
+        for (var k = 0; k < _lexemes.Count; k = EndOfSentence(k) + 2)
+            if (!_lexemes[k].EndsSentence) sentences.Add((k, EndOfSentence(k)));
+            else k--;
+        var asked = false;
+        for (var s = 0; s + 1 < sentences.Count; s++)
+        {
+            var words = Said(Run(sentences[s])).Text.Replace('’', '\'');
+            if (s > 0 && IsRepeatToldOut(sentences, s, words)) AsNote(sentences[s].First, sentences[s].Last);
+            else if (asked || AnnouncesADeed().IsMatch(words))
+            {
+                if (IsAnnouncementToldOut(sentences, s)) AsNote(sentences[s].First, sentences[s].Last);
+                else JoinsTheFootThatIsToldTwice(sentences[s], sentences[s + 1]);
+            }
+            asked = AsksWhatIsNext().IsMatch(words);
+        }
+    }
+
+    private List<Lexeme> Run((int First, int Last) sentence) => _lexemes.GetRange(sentence.First, sentence.Last - sentence.First + 1);
+
+    private static bool IsSaying(Lexeme l) => !l.IsStop && l.Kind is not ("filler" or "then" or "note" or "detail" or "unread");
+
+    /// <summary>"Same thing to the right. The right foot steps out, …": told again, with the other side in it.</summary>
+    private bool IsRepeatToldOut(List<(int First, int Last)> sentences, int s, string words)
+    {
+        var order = Run(sentences[s]).Where(IsSaying).ToList();
+        if (order.Any(l => l.Kind is not ("again" or "otherSide" or "passage" or "side" or "place" or "timesNoun" or "countNoun" or "ordinal" or "number") && l is not { Kind: "footwork", Plain: "moves" or "steps" })) return false;
+        if (!order.Any(l => l.Kind is "again" or "otherSide") && !SpeaksOfAMirror().IsMatch(words)) return false;
+        if (IsCountMark(sentences[s].First) || sentences.Skip(s + 1).Take(1).Any(next => IsCountMark(next.First))) return false;
+        var before = Enumerable.Range(0, sentences[s].First).Where(k => _lexemes[k].Is("technique")).ToList();
+        var until = sentences.Skip(s + 1).Take(ToldOutWithin).TakeWhile(n => !Run(n).Any(l => l.Kind is "again" or "otherSide")).LastOrDefault();
+        var after = Enumerable.Range(sentences[s + 1].First, Math.Max(0, until.Last + 1 - sentences[s + 1].First)).Where(k => _lexemes[k].Is("technique")).ToList();
+        for (var many = Math.Min(before.Count, after.Count); many > 0; many--)
+        {
+            var (was, now) = (before.TakeLast(many).ToList(), after.Take(many).ToList());
+            if (!was.Zip(now).All(p => IsThat(_lexemes[p.Second], _lexemes[p.First].Term!.Id))) continue;
+            var (firstWas, lastNow) = (sentences.Last(n => n.First <= was[0]).First, sentences.Last(n => n.First <= now[^1]).Last);
+            var (whichWas, whichNow) = (MostlyRight(firstWas, sentences[s].First - 1), MostlyRight(sentences[s + 1].First, lastNow));
+            var there = order.FirstOrDefault(l => l.Is("side"));
+            if (there is not null) return whichNow * (there.Value == "right" ? 1 : -1) > 0 && whichWas * whichNow <= 0;
+            if (order.Any(l => l.Is("place", "rear"))) return Run(sentences[s + 1]).Any(l => l.Is("degrees", "180") || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || l.Is("place", "rear"));
+            return whichWas * whichNow < 0 && (order.Any(l => l.Is("otherSide")) || SpeaksOfAMirror().IsMatch(words));
+        }
+        return false;
+    }
+
+    /// <summary>More than nought where the right is named more often than the left, or first.</summary>
+    private int MostlyRight(int first, int last)
+    {
+        var sides = _lexemes.GetRange(first, last - first + 1).Where(l => l is { Kind: "side" or "turnSide", Value: "left" or "right" }).Select(l => l.Value == "right" ? 1 : -1).ToList();
+        return sides.Sum() is var more and not 0 ? more : sides.FirstOrDefault();
+    }
+
+    /// <summary>"Now comes the low block. Step across, …, low block": the same, told with its feet and sides.</summary>
+    private bool IsAnnouncementToldOut(List<(int First, int Last)> sentences, int s)
+    {
+        var announced = Run(sentences[s]).Where(IsSaying).ToList();
+        var named = announced.Where(l => l.Is("technique")).ToList();
+        // "The next two moves go to the back. Turn …, 180 degrees": where to, that tells.
+        if (announced.Any(l => l.Is("place")) && announced.All(l => l.Kind is "place" or "number" or "ordinal" or "countNoun" or "passage" || l is { Kind: "footwork", Value: "step" }) && !announced.Any(l => l.Kind is "footNoun") && Run(sentences[s + 1]).Any(l => l.Kind is "degrees" or "turnSide")) return true;
+        if (named.Count == 0 || IsCountMark(sentences[s].First) || announced.Any(l => l.Kind is not ("technique" or "again" or "otherSide" or "times" or "level" or "number" or "place") && l is not { Kind: "footwork" })) return false;
+        if (_lexemes[sentences[s + 1].First] is { Kind: "then" or "number" or "ordinal" or "countNoun" } or { Plain: "next" or "and then" or "after that" }) return false;
+        var told = new List<Lexeme>();
+        for (var n = s + 1; n < sentences.Count && n <= s + ToldOutWithin && told.Count(l => l.Is("technique")) < named.Count; n++) told.AddRange(Run(sentences[n]));
+        var deeds = told.Where(l => l.Is("technique")).Take(named.Count).ToList();
+        return deeds.Count == named.Count && named.Zip(deeds).All(p => IsThat(p.First, p.Second.Term!.Id)) && told.Any(l => l.Kind is "side" or "footNoun" or "stance" or "degrees") && told.Any(l => l.Kind is "footNoun" or "stance" or "degrees" or "footwork");
+    }
+
+    /// <summary>"Your right foot is going to move to the right. You step with the right foot into …": one step.</summary>
+    private void JoinsTheFootThatIsToldTwice((int First, int Last) announced, (int First, int Last) told)
+    {
+        var sentence = Run(announced);
+        if (sentence.Where(IsSaying).Any(l => l.Kind is not ("side" or "footNoun" or "footwork" or "way")) || sentence.Count(l => l.Is("footwork")) != 1 || sentence.Count(l => l.Is("footNoun")) != 1 || sentence.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" or "pull-together" }) return;
+        var foot = sentence.FindIndex(l => l.Is("footNoun"));
+        if (foot == 0 || !sentence[foot - 1].Is("side")) return;
+        var (from, to) = (told.First, EndOfClause(told.First));
+        var clause = _lexemes.GetRange(from, to - from + 1);
+        var again = clause.FindIndex(l => l.Is("footNoun"));
+        if (again < 1 || !clause[again - 1].Is("side", sentence[foot - 1].Value) || clause.Count(l => l.Is("footwork")) != 1 || clause.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" } || clause.Any(l => l.Kind is "then" or "number" or "ordinal" or "way")) return;
+        _lexemes[announced.Last + 1] = _lexemes[announced.Last + 1] with { Value = "," };
+        foreach (var k in new[] { again - 1, again, clause.FindIndex(l => l.Is("footwork")) }) BecomesSmall(from + k);
+    }
+}
