@@ -278,7 +278,7 @@ public sealed partial class Reader
     {
         var k = i - 1;
         while (k >= 0 && (_lexemes[k].Is("ordinal", "last") || _lexemes[k].Is("passage", "last") || _lexemes[k].Is("side") || _lexemes[k].Is("level") || _lexemes[k].Is("filler") && _lexemes[k].Plain is "the" or "that" or "this" or "your")) k--;
-        if (k < 0 || !(_lexemes[k].Is("from") || _lexemes[k].Plain is "after" or "after that")) return false;
+        if (k < 0 || !(_lexemes[k].Is("from") || _lexemes[k].Plain is "after" or "after that" or "off" or "off the" or "coming off" or "coming out of" or "out of")) return false;
         // "After that palm block, left hand, stepping back", "after that right low block, turning left": done, and told out.
         if (_lexemes[k].Plain == "after that" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].IsGerund || _lexemes[i + 2].Is("side") && Next(i + 2) is { Kind: "handNoun" } && NothingAheadWantsAHand(i + 3))) return false;
         return i + 1 >= _lexemes.Count || _lexemes[i + 1] is { IsStop: true } or { Kind: "opening" } or { Kind: "filler", Plain: "you" or "we" or "i" or "youre" or "youll" or "were" };

@@ -66,6 +66,10 @@ public sealed partial class Reader
             if (_lexemes[i - 1].Kind is "ordinal") BecomesSmall(i - 1);
             BecomesSmall(i);
         }
+        // "Okay, ready?": asked, not stood in.
+        if (_lexemes[i].Is("stance") && OnlySmallWordsBefore(i) && Backward(i).Any(l => l.Is("technique")) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?') BecomesSmall(i);
+        // "Once more we step forward …": told out.
+        if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && Performers.Contains(_lexemes[i + 1].Plain) && Next(i + 1) is { Kind: "footwork" or "technique" or "side" }) BecomesSmall(i);
         // "Repeat moves two to four", "do the first four moves again": nothing moves.
         if (_lexemes[i] is { Kind: "footwork", Plain: "moves" or "steps" } && (i > 0 && _lexemes[i - 1].Kind is "number" or "passage" || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && _lexemes[i].Plain == "moves") && ClauseOf(i).Any(l => l.Kind is "again" or "otherSide" or "times") && ClauseOf(i).All(l => l.Kind is "filler" or "again" or "times" or "number" or "ordinal" or "footwork" or "passage" or "then" or "otherSide" or "side")) _lexemes[i] = _lexemes[i] with { Kind = "countNoun", Value = "count", Term = null };
         // "Repeat those last two".

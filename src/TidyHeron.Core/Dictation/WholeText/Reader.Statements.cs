@@ -31,7 +31,7 @@ public sealed partial class Reader
     private static partial Regex Names();
 
     /// <summary>"That punch goes to the solar plexus", "both punches are middle level", "the second one is to the face".</summary>
-    [GeneratedRegex(LeadIn + @"(?:that|this|both|both of (?:the|those|these)|these|those|all (?:of |)(?:the|those|these)(?: two| three| four)?|the (?:first|second|third|last))(?: (?:\p{L}+)){1,3}? (?:is|are|goes|go|should|has to|have to|comes|come|lands|land)\b(?! (?:a|an|the)\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:that|this|both|both of (?:the|those|these)|these|those|all (?:of |)(?:the|those|these)(?: two| three| four)?|(?:the|your|my)(?: (?:first|second|third|last))?)(?: \p{L}+){1,3} (?:is|are|goes|go|should|has to|have to|comes|come|lands|land)\b(?! (?:a|an|the)\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TellsWhatOneWasLike();
 
     /// <summary>"Let me show you that one more time", "once more from the side", "from the top".</summary>
