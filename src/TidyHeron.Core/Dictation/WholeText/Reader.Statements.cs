@@ -38,6 +38,14 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:let me|i'll|i will|let's|we'll|(?:i'm|we're|i am) (?:going to|gonna)) (?:just )?(?:show|do|go over|go through|run through|demonstrate|say|explain|repeat)\b.*\b(?:again|once more|one more time|from the (?:side|back|front|top))\b|(?:once more|one more time|again),? (?:from the (?:side|back|front|top)\b|slow|in slow|for you|for those|a bit (?:slower|faster))|from the (?:side|top|back)(?:[.,:]|$)|(?:to|let's|a quick|just to) (?:recap|review)\b|recap\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex ShowsAgain();
 
+    /// <summary>"He's kicking and you block it", "it's for a punch to the face": what was done is for.</summary>
+    [GeneratedRegex(@"\b(?:he|she|they|he's|she's|they're|him|them|his|her|their|somebody|someone|anybody|attacker|opponent|partner|enemy|guy|defend(?:s|ing)?|against|the idea|the reason|because|(?:it|this|that)(?:'s| is) for|(?:it|this|that) blocks|counter)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpeaksOfTheUse();
+
+    /// <summary>"This could be a throw as well": what was done could be something else.</summary>
+    [GeneratedRegex(LeadIn + @"(?:(?:it|this|that|you|we) (?:could|can|might|may) (?:also )?(?:be|use|think of|see)\b|(?:some|other) (?:people|schools|teachers) (?:say|think|do|use|see)\b|(?:you|we) can think of)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatElseItCouldBe();
+
     /// <summary>Whether a sentence or a clause begins here that only says how things are; it is kept as a remark.</summary>
     /// <param name="i">Where it may begin.</param>
     /// <param name="last">Its last lexeme.</param>
@@ -52,6 +60,7 @@ public sealed partial class Reader
         if (SaysHowOneStands().IsMatch(words) && IsHowOneStands(sentence)) foreach (var word in run) Note(word, FieldOf(word));
         else if (Names().IsMatch(words) && (_draft.HasBody ? _draft.IsDone && !sentence.Any(l => l.Kind is "footwork" or "side") : sentence.All(l => l.Is("technique"))) || SumsUp().IsMatch(words) && SumUpWhatWasDone(sentence)) AddRemark(run);
         else if (words.StartsWith("so", StringComparison.OrdinalIgnoreCase) && SaysTheLastOnesAgain(sentence)) AddRemark(run);
+        else if (_draft is not { HasBody: true, IsDone: false } && (SaysWhatElseItCouldBe().IsMatch(words) && sentence.All(l => l.Kind is "technique" or "level" or "side") || SpeaksOfTheUse().IsMatch(words) && IsWhatItIsFor(i, sentence))) AddRemark(run);
         else if (TellsWhatOneWasLike().IsMatch(words) && sentence.FirstOrDefault() is { Kind: "technique" or "ordinal" } && SumUpWhatWasDone(sentence))
         {
             TellHowHighTheyWere(sentence);
@@ -118,6 +127,23 @@ public sealed partial class Reader
 
     private List<TermId> DoneLately() =>
         [.. _before.Concat(_said).TakeLast(SumsUpAtMost).SelectMany(m => m.Hands.Select(h => h.Technique).Concat(m.Kick is { } k ? [k.Technique] : [])), .. _draft.Hands.Select(h => h.Technique), .. _draft.Kick is { } kick ? [kick.Technique] : Array.Empty<TermId>()];
+
+    /// <summary>"He kicks, you block the kick and you punch him", after a low block and a punch: the last ones, for no foot and no stance is told.</summary>
+    private bool IsWhatItIsFor(int first, List<Lexeme> sentence)
+    {
+        if (sentence.Count == 0 || sentence.Any(l => l.Kind is not ("technique" or "level" or "place" or "from" or "side" or "way") || l.Is("side") && !Follows(_lexemes.IndexOf(l, first), "on", "from"))) return false;
+        var done = DoneLately().TakeLast(2).ToList();
+        var at = 0;
+        foreach (var named in sentence.Where(l => l.Is("technique")))
+        {
+            var k = _lexemes.IndexOf(named, first);
+            // "Against a kick", "block the kick", "his punch".
+            if (Follows(k, "against", "for", "his", "their") || k > 1 && _lexemes[k - 1].Plain is "the" or "a" && _lexemes[k - 2].Is("technique", "block")) continue;
+            while (at < done.Count && !IsThat(named, done[at]) && !(named.Value == "strike" && _ways.Vocabulary.Find(done[at]) is { IsKick: false })) at++;
+            if (at++ >= done.Count) return false;
+        }
+        return true;
+    }
 
     /// <summary>"So block, punch, punch.", after a low block and two punches.</summary>
     private bool SaysTheLastOnesAgain(List<Lexeme> sentence) =>
