@@ -182,11 +182,14 @@ public sealed partial class Reader
     /// <summary>"Right foot to 45, square stance. Right foot back, feet together": the foot that went out to a corner comes back, and so does the way one faces. Common practice.</summary>
     private void ComesBackFromTheCorner(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "pull-together", HasTurn: false, Facing: null, Kick: null, Stance: { } standing } || !StanceSet.IsStanding(standing) || now.Heading.Degrees % 90 == 0 || SoFar().Moves is not [.., { Turn.Amount: 45, Footwork: { Kind.Value: "step", Foot: { } corner } }] moves || draft.Foot is { } back && back != corner) return;
+        if (draft is not { Footwork: "pull-together", HasTurn: false, Facing: null, Kick: null } || (draft.Stance ?? new TermId("closed-stance")) is var standing && !StanceSet.IsStanding(standing) || now.Heading.Degrees % 90 == 0) return;
+        // "… low block. On the spot, punch. Pull the foot back": what was done there moved no foot.
+        var moves = SoFar().Moves.Reverse().SkipWhile(m => m is { Turn: null, Facing: null, Kick: null, Footwork: null or { Kind.Value: "stay" } }).Reverse().ToList();
+        if (moves is not [.., { Turn.Amount: 45, Footwork: { Kind.Value: "step" or "slide", Foot: { } corner } }] || draft.Foot is { } back && back != corner) return;
         var before = Walk.Of(_form with { Moves = [.. moves.Take(moves.Count - 1)] }, BodyMeasures.Reference, _ways).End;
         if (!StanceSet.IsStanding(before.Stance)) return;
         draft.Facing = before.Heading;
-        Assume(draft, "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"{_ways.Vocabulary.Name(standing, _ways.Tradition)}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
+        Assume(draft, draft.Stance is null ? "footwork" : "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"{_ways.Vocabulary.Name(standing, _ways.Tradition)}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
     }
 
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>

@@ -57,13 +57,14 @@ public sealed partial class Reader
         }
         // "We left off facing the back in a right front stance.": so does what was before.
         if (_lexemes[i].Plain is "we" or "you" or "i" && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "left" or "finished" or "ended" or "stopped" && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "side" or "footNoun" or "footwork")
-            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" or "ordinal" or "set" || l.Is("way", "back") || l.IsStop))
+            && RestOfSentence(i).ToList() is var stopped && stopped.Any(l => l.Is("stance")) && stopped.All(l => l.Kind is "filler" or "facing" or "place" or "side" or "stance" or "clock" or "ordinal" or "set" or "cut" or "passage" or "number" or "footNoun" or "lead" || l.Is("way") || l.IsStop))
         {
+            if (_lexemes.FindIndex(i, l => l.Is("footNoun")) is var leads and > 0) ForwardIsTheLead(leads);
             // "… in right front stance facing back": before what is stood in, as "facing the back, in right front stance".
             var end = EndOfSentence(i);
             for (var k = i + 2; k <= end; k++)
             {
-                if (_lexemes[k].Kind is "set" or "ordinal") BecomesSmall(k);
+                if (_lexemes[k].Kind is "set" or "ordinal" or "cut" or "passage" or "number") BecomesSmall(k);
                 if (_lexemes[k].Is("way", "back")) _lexemes[k] = _lexemes[k] with { Kind = "place", Value = "rear", Plain = "the back" };
             }
             BecomesSmall(i + 1);

@@ -13,6 +13,7 @@ public sealed partial class Reader
         + Which + @"(?:palms?|knuckles|fingers|fingertips|thumbs?) (?:(?:is|are|stays?|should be|faces?|points?) (?:still )?)?(?:(?:facing|turned|pointing|faces?|points?) )?(?:up|down|in|out|inwards?|outwards?|upwards?|downwards?|forwards?|away from you|towards? (?:you|yourself|the \w+)|(?<=(?:fac|point)\w* )to the \w+)"
         // "Twist the wrist", "turn the fist over so that the knuckles are up"
         + @"|(?:twist|turn|rotate|corkscrew|roll|flip) (?:the|your|my|that) (?:wrist|fist|forearm|knuckles)s?(?: over)?(?: so (?:that )?(?:the|your) \w+ (?:is|are|faces?) \w+)?"
+        + @"|turn (?:the|your|both) (?:palms?|hands) (?:up|down|in|out|over|upwards?|downwards?|to face (?:up|down))"
         // "Your elbow stays close to the body", "elbows down", "shoulders relaxed"
         + @"|" + Which + @"(?:elbows?|shoulders?) (?:is|are|stays?|should be|has to be|have to be|needs to be|close|tucked|relaxed|loose|pulled) ?(?:(?:nice and )?(?:close|down|in|relaxed|low|bent|tucked in|loose|straight|heavy))?(?: (?:to|into|against|by) (?:the|your) \w+)?"
         + @"|(?:elbows|shoulders) (?:down|in|low|loose|relaxed)"

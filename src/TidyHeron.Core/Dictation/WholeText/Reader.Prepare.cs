@@ -41,6 +41,7 @@ public sealed partial class Reader
         ReadListsOfOrdinals();
         ReadListsOfNumbers();
         FindRowsEachWithItsSide();
+        FindRowsThatStep();
         FindSeriesOfSteps();
         FindKicksInARow();
         FindTechniquesEachWithAStep();

@@ -10,6 +10,8 @@ public sealed partial class Reader
         RetellNamedMovements(i);
         // "Next is the hammer fist, so pull the front foot back and hammer down": told out.
         if (_lexemes[i].IsHandTechnique && OnlySmallWordsBefore(i) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "is" or "thats" or "comes") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "so" or "so you" && RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot")) AsNote(i, i);
+        // "Three punches going back to where we started": that way.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i > 0 && _lexemes[i - 1].Plain is "going" or "moving" or "heading" or "coming" && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("technique") && IsPlural(l))) BecomesSmall(i);
         // "Back to the middle: left foot to the back wall": where the next line begins, not the end of the form.
         if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Kind is "footwork" or "footNoun") && _lexemes.Skip(EndOfSentence(i) + 1).Any(l => l.IsHandTechnique)) BecomesSmall(i);
         // "Turn around, so move the right foot, and do it again, right knife hand": told out.
@@ -53,6 +55,8 @@ public sealed partial class Reader
     /// <summary>"Another": one more in this form where what is done is told, not the last count once more.</summary>
     private void RetellAnother(int i)
     {
+        // "And once more with a shout."
+        if (_lexemes[i] is { Kind: "times", Value: "+1" } && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) == EndOfSentence(i) && ClauseOf(i).Any(l => l.Is("shout")) && ClauseOf(i).All(l => l.Kind is "filler" or "times" or "shout" or "then")) _lexemes[i] = _lexemes[i] with { Kind = "again", Value = "again", Plain = "again" };
         if (_lexemes[i] is not { Kind: "times", Plain: "another" or "one more" }) return;
         // "On two we step and do another one": the same with this step.
         if (_lexemes[i] is { Kind: "times", Plain: "another" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number", "1") && Alone(i + 1) && Follows(i, "do") && ClauseOf(i).Any(l => l.Is("footwork", "step")) && !ClauseOf(i).Any(l => l.Is("technique")))
