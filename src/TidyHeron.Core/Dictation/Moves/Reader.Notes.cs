@@ -55,7 +55,8 @@ public sealed partial class Reader
             return i;
         }
         // "So that you end in front stance with the right foot in front".
-        if (_lexemes[i].Plain == "so that" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && RestOfSentence(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("lead")) // "so that the left foot is in front"
+        if (_lexemes[i].Plain == "so that" && Next(i) is { Kind: "facing" } && Next(IndexAfter(i)) is { Kind: "place" or "clock" } // "so that you're facing the rear"
+            || _lexemes[i].Plain == "so that" && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" } && RestOfSentence(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("lead")) // "so that the left foot is in front"
             || _lexemes[i].Plain == "so that" && Next(i) is { Kind: "stance" or "side" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "you" or "we" or "youre" or "were")
         {
             Note(_lexemes[i], "filler");

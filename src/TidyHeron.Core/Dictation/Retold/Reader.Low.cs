@@ -140,6 +140,19 @@ public sealed partial class Reader
         return at < _lexemes.Count && _lexemes[at].Plain.Split(' ')[^1] is "floor" or "ground" or "mat" ? at : at == i + 2 && _lexemes[i + 1].Plain == "down" ? i + 1 : -1;
     }
 
+    /// <summary>"…, and then lower the right foot to the front": so it comes down after a kick.</summary>
+    private void RetellFeetThatAreLowered(int i)
+    {
+        if (_lexemes[i] is not { Kind: "level", Plain: "lower" or "lowering" or "lowers" } || IndexAfter(i) is not (> 0 and var side) || !_lexemes[side].Is("side") || side + 1 >= _lexemes.Count || !_lexemes[side + 1].Is("footNoun") || !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) return;
+        if (IndexAfter(side + 1) is not (> 0 and var to) || _lexemes[to].Kind is not ("place" or "way")) return;
+        var behind = _lexemes[to].Value is "rear" or "back";
+        _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = behind ? "back" : "front" };
+        BecomesSmall(side);
+        BecomesSmall(side + 1);
+        BecomesSmall(to);
+        if (i > 0 && _lexemes[i - 1].Is("then")) BecomesSmall(i - 1);
+    }
+
     private int FirstOfClause(int i)
     {
         while (i > 0 && !_lexemes[i - 1].IsStop) i--;

@@ -31,6 +31,7 @@ public sealed partial class Reader
             RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);
+            RetellFeetThatAreLowered(i);
             RetellSoftWords(i);
             RetellHands(i);
             RetellHandsThatTakeTurns(i);
@@ -66,8 +67,16 @@ public sealed partial class Reader
             if (_lexemes[i - 1].Kind is "ordinal") BecomesSmall(i - 1);
             BecomesSmall(i);
         }
+        // "Kick, and step down. Right punch as you land": it has landed.
+        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && Alone(i) && i > 0 && _lexemes[i - 1] is { Kind: "together" } && ClauseOf(i).Any(l => l.Is("technique")) && Backward(FirstOfClause(i)).Skip(1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing") || l is { Kind: "footwork", Plain: "step down" or "steps down" or "land" }))
+        {
+            if (FirstOfClause(i) is > 0 and var asItLands && _lexemes[asItLands - 1].EndsSentence) _lexemes[asItLands - 1] = _lexemes[asItLands - 1] with { Value = "," };
+            AsNote(i - 1, i);
+        }
+        // "Front kick with the right leg, step back to left front stance": to where it came from.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" or "steps back" or "stepping back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "into" or "in" && ClauseOf(i).Any(l => l.Is("stance")) && !ClauseOf(i).Any(l => l.Is("footNoun")) && FirstOfClause(i) is > 1 and var kicks && !_lexemes[kicks - 1].EndsSentence && ClauseOf(kicks - 2).Any(l => l.IsKick) && !ClauseOf(kicks - 2).Any(l => l.Is("landing"))) _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Term = null };
         // "Okay, ready?": asked, not stood in.
-        if (_lexemes[i].Is("stance") && OnlySmallWordsBefore(i) && Backward(i).Any(l => l.Is("technique")) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?') BecomesSmall(i);
+        if (_lexemes[i].Is("stance") && OnlySmallWordsBefore(i) && (_before.Count > 0 || Backward(i).Any(l => l.Is("technique"))) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?') BecomesSmall(i);
         // "Once more we step forward …": told out.
         if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && Performers.Contains(_lexemes[i + 1].Plain) && Next(i + 1) is { Kind: "footwork" or "technique" or "side" }) BecomesSmall(i);
         // "Repeat moves two to four", "do the first four moves again": nothing moves.

@@ -5,6 +5,12 @@ public sealed partial class Reader
 {
     private void RetellFeetThatComeRound(int i)
     {
+        // "The left leg sweeps round behind": it swings.
+        if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "leg sweeps" or "foot sweeps" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "round" or "around")
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Plain = "leg", Term = null };
+            _lexemes.Insert(i + 1, new Lexeme("filler", "filler", _lexemes[i].Start + _lexemes[i].Length, 0, "swings"));
+        }
         // "Turn 270 degrees, pulling the left foot around behind": it swings, as if it were brought.
         if (_lexemes[i] is { Kind: "technique", Value: "pull" } && _lexemes.FindIndex(i, Math.Min(5, _lexemes.Count - i), l => l.Is("footNoun")) is > 0 and var dragged && dragged + 1 < _lexemes.Count && _lexemes[dragged + 1].Plain is "around" or "round" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "degrees" or "amount"))
             BecomesTerm(i, "footwork", "step");

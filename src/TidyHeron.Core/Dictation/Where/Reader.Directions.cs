@@ -137,6 +137,8 @@ public sealed partial class Reader
             Note(_lexemes[i], "facing"); // said once more
             return;
         }
+        // "We're going to face the back now."
+        if (_draft is { SentenceEnded: true, IsDone: true } && said && StartsSentence(IndexBefore(i)) && RestOfSentence(i).All(l => l.Is("filler") || l.IsStop) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Plain is "going" or "gonna" or "want" or "need" or "have")) Begin(Counting.Own);
         if (_draft is { SentenceEnded: true, IsDone: true } && !said && NowThere(i)) Begin(Counting.Own);
         if (_draft is { SentenceEnded: true, IsDone: true } && RestOfSentence(i).Any(l => l.Kind is "again" or "otherSide" or "technique" or "footwork" or "relFoot" or "footNoun" or "stance")) Begin(Counting.Own);
         // "Punch, stepping out with the left foot to six o'clock": there the step goes.

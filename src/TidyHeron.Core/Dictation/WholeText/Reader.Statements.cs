@@ -132,7 +132,7 @@ public sealed partial class Reader
     /// <summary>"He kicks, you block the kick and you punch him", after a low block and a punch: the last ones, for no foot and no stance is told.</summary>
     private bool IsWhatItIsFor(int first, List<Lexeme> sentence)
     {
-        if (sentence.Count == 0 || sentence.Any(l => l.Kind is not ("technique" or "level" or "place" or "from" or "side" or "way") || l.Is("side") && !Follows(_lexemes.IndexOf(l, first), "on", "from"))) return false;
+        if (_draft is { HasBody: true, SentenceEnded: false } || sentence.Count == 0 || sentence.Any(l => l.Kind is not ("technique" or "level" or "place" or "from" or "side" or "way") || l.Is("side") && !Follows(_lexemes.IndexOf(l, first), "on", "from"))) return false;
         var done = DoneLately().TakeLast(2).ToList();
         var at = 0;
         foreach (var named in sentence.Where(l => l.Is("technique")))

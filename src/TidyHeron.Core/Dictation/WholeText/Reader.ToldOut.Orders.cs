@@ -39,6 +39,9 @@ public sealed partial class Reader
 
     private List<Lexeme> Run((int First, int Last) sentence) => _lexemes.GetRange(sentence.First, sentence.Last - sentence.First + 1);
 
+    /// <summary>Whether a number of a count begins the sentence.</summary>
+    private bool IsCalled((int First, int Last) sentence) => Enumerable.Range(sentence.First, sentence.Last - sentence.First + 1).SkipWhile(k => _lexemes[k].IsStop || _lexemes[k].Kind is "filler" or "then").Take(1).Any(IsCountMark);
+
     private static bool IsSaying(Lexeme l) => !l.IsStop && l.Kind is not ("filler" or "then" or "note" or "detail" or "unread");
 
     /// <summary>"Same thing to the right. The right foot steps out, …": told again, with the other side in it.</summary>
@@ -47,7 +50,7 @@ public sealed partial class Reader
         var order = Run(sentences[s]).Where(IsSaying).ToList();
         if (order.Any(l => l.Kind is not ("again" or "otherSide" or "passage" or "side" or "place" or "timesNoun" or "countNoun" or "ordinal" or "number") && l is not { Kind: "footwork", Plain: "moves" or "steps" })) return false;
         if (!order.Any(l => l.Kind is "again" or "otherSide") && !SpeaksOfAMirror().IsMatch(words)) return false;
-        if (IsCountMark(sentences[s].First) || sentences.Skip(s + 1).Take(1).Any(next => IsCountMark(next.First))) return false;
+        if (IsCalled(sentences[s]) || IsCalled(sentences[s + 1])) return false;
         var before = Enumerable.Range(0, sentences[s].First).Where(k => _lexemes[k].Is("technique")).ToList();
         var until = sentences.Skip(s + 1).Take(ToldOutWithin).TakeWhile(n => !Run(n).Any(l => l.Kind is "again" or "otherSide")).LastOrDefault();
         var after = Enumerable.Range(sentences[s + 1].First, Math.Max(0, until.Last + 1 - sentences[s + 1].First)).Where(k => _lexemes[k].Is("technique")).ToList();
@@ -79,7 +82,7 @@ public sealed partial class Reader
         var named = announced.Where(l => l.Is("technique")).ToList();
         // "The next two moves go to the back. Turn …, 180 degrees": where to, that tells.
         if (announced.Any(l => l.Is("place")) && announced.All(l => l.Kind is "place" or "number" or "ordinal" or "countNoun" or "passage" || l is { Kind: "footwork", Value: "step" }) && !announced.Any(l => l.Kind is "footNoun") && Run(sentences[s + 1]).Any(l => l.Kind is "degrees" or "turnSide")) return true;
-        if (named.Count == 0 || IsCountMark(sentences[s].First) || announced.Any(l => l.Kind is not ("technique" or "again" or "otherSide" or "times" or "level" or "number" or "place") && l is not { Kind: "footwork" })) return false;
+        if (named.Count == 0 || IsCalled(sentences[s]) || announced.Any(l => l.Kind is not ("technique" or "again" or "otherSide" or "times" or "level" or "number" or "place") && l is not { Kind: "footwork" })) return false;
         if (_lexemes[sentences[s + 1].First] is { Kind: "then" or "number" or "ordinal" or "countNoun" } or { Plain: "next" or "and then" or "after that" }) return false;
         var told = new List<Lexeme>();
         for (var n = s + 1; n < sentences.Count && n <= s + ToldOutWithin && told.Count(l => l.Is("technique")) < named.Count; n++) told.AddRange(Run(sentences[n]));
