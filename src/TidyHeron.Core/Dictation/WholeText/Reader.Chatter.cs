@@ -1,0 +1,35 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What a teacher says to the class and not of the form: "if you have bad knees, …", "a common mistake is …", "my teacher did it …".</summary>
+public sealed partial class Reader
+{
+    [GeneratedRegex(@"^(?:(?:ok|okay|alright|all right|right|so|and|now|but|then|again|yeah|yes|good|great|remember|sorry|oops|oh|well|look|listen|um|uh|actually|also|by the way|please|guys|everybody|everyone)[\s,]+)*(?:"
+        + @"if (?:you(?:'re| are)? (?:have|lose|miss|can't|new|not|want|need|find|struggle|don't)|it's too|your (?:knees?|back|balance))"
+        + @"|(?:a|the|another|one)(?: very| most)? common (?:mistake|error|fault|problem)"
+        + @"|when i (?:learned|learnt|was|started|first)"
+        + @"|in (?:the old|the older|the original|other|some|competitions?|tournaments?|another|the next video|my (?:school|club|style|day))"
+        + @"|for (?:your|the) (?:grading|exam|test|belt test)|for (?:brown|black|green|blue|yellow|orange|white) belts?|for (?:beginners|kids|adults)"
+        + @"|(?:some|other|many|most|different|older|a few) (?:people|clubs|schools|styles|teachers|instructors|versions)"
+        + @"|my (?:\w+ )?(?:teacher|instructor|master|coach)|kids|children|judges|nobody|no one"
+        + @"|i(?:'ll| will) (?:explain|talk|come back|go over|cover)|i (?:always|never) (?:forget|tell|get|mix)|i (?:lost|forgot)|we(?:'ll| will) (?:come back|practi[cs]e|work on|talk|cover|go over)"
+        + @"|where (?:was|were) (?:i|we)|let me (?:think|see|check|fix)|any questions|can (?:you|everybody|everyone|you all) (?:all )?see|is every(?:one|body)|rewind|pause (?:the|this)|feel free|take your time"
+        + @"|it (?:takes|doesn't matter|does not matter|makes no difference)|(?:you|we) (?:can|could|may|might) (?:do it|practi[cs]e)"
+        + @"|don't (?:step|turn|kick|punch|go|lean|lift|drop|rush|swing|raise|push|pull|jump|bend|reach|twist) (?:too|so|over|like|when|while|until|before|after|this|that)\b"
+        + @"|never (?:look|lean|drop|lift|let)|try not to|avoid|see (?:how|where|what)|watch (?:how|what|where|this|me|closely)|look at (?:me|where|how|what|my)"
+        + @"|this is (?:probably|maybe|one of|my fav\w+|the (?:hard|trick|diffic)\w+)|(?:just )?one thing (?:about|to)"
+        + @")\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex IsSaidToTheClass();
+
+    /// <summary>Makes remarks of them; a clause that tells a move ends one, as every remark.</summary>
+    private void FindChatter()
+    {
+        for (var first = 0; first < _lexemes.Count; first++)
+        {
+            if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].EndsSentence) continue;
+            var words = Said(_lexemes.GetRange(first, EndOfSentence(first) - first + 1)).Text.Replace('’', '\'');
+            if (IsSaidToTheClass().IsMatch(words)) _lexemes[first] = _lexemes[first] with { Kind = "note", Value = "note", Term = null };
+        }
+    }
+}
