@@ -97,10 +97,11 @@ public sealed partial class Reader
     /// <summary>"Left foot back to the right, feet together, facing front … right foot back to the left, feet together": facing as on the other side.</summary>
     private void FacesAsOnTheOtherSide(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "pull-together", Foot: { } foot, Stance: { } stance, HasHands: true, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
+        if (draft is not { Footwork: "pull-together" or null, Stance: { } stance, HasTurn: false, Facing: null } || draft is { Foot: null, Footwork: "pull-together" } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
         var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
-        var at = moves.FindLastIndex(m => m is { Footwork: { Kind.Value: "pull-together", Foot: { } other } } && other == foot.Other && m.Stance?.Kind == stance);
-        if (at < 1) return;
+        // "… right foot back, feet together … Step to the right, … Feet together": with no foot told.
+        var at = moves.FindLastIndex(m => m is { Footwork: { Kind.Value: "pull-together", Foot: { } other } } && (draft.Foot is { } foot ? other == foot.Other : now.Lead == other.Other) && (m.Stance?.Kind ?? new TermId("closed-stance")) == stance);
+        if (at < 1 || draft.HasHands != moves[at].Hands.Any() || draft.Foot is null && (draft.HasHands || draft.Kick is not null || draft.Way is not null)) return;
         var end = at;
         while (end + 1 < moves.Count && moves[end + 1].Counting is Counting.Then or Counting.Together) end++;
         var walk = Walk.Of(SoFar() with { Moves = moves.ToValueList() }, BodyMeasures.Reference, _ways);

@@ -114,6 +114,7 @@ public sealed partial class Reader
         if (!draft.IsNumbered && NothingCounted && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
         if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: var takes }] } && (takes == "grab" || takes == "regrip" && BowsNext()) && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
+        if (draft.OnlyOpens) move = move with { Counting = Counting.Uncounted };
         if (draft.IsWhereWeAre) (move, _goesOn) = (move with { Counting = Counting.Uncounted }, true);
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && !(plain && draft.IsNumbered) && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))
@@ -153,6 +154,7 @@ public sealed partial class Reader
         // "Raise the right knee and do a side kick, bring it back": so it begins.
         if (draft is { Footwork: "lift-foot", Stance: null, Kick: { Landing: not null } kicks } && (draft.Foot is null || kicks.Foot is null || draft.Foot == kicks.Foot)) (draft.Footwork, draft.Foot, draft.Kick) = (null, null, kicks with { Foot = kicks.Foot ?? draft.Foot });
         ResolveRearNamedLead(draft, _ways.Stances.Of(draft.Stance ?? posture.Stance));
+        FacesTheMirrorOfTheFirstSide(draft, posture);
         TurnWhereTheEyesGo(draft, posture);
         LandsWhereTheEyesWent(draft);
         DrawnBackStillLeads(draft, posture, _ways.Stances.Of(draft.Stance ?? posture.Stance));

@@ -22,6 +22,26 @@ public sealed partial class Reader
         + @")\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex IsSaidToTheClass();
 
+    [GeneratedRegex("[\"“]([^\"”.]{2,40})[\"”]", RegexOptions.CultureInvariant)]
+    private static partial Regex InQuotes();
+
+    [GeneratedRegex(@"\b(?:teach\w*|taught|learn\w*|called|named?|form|kata|pattern|poomsae|hyung|tul|set|routine)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpeaksOfAForm();
+
+    /// <summary>"Today we learn “Quiet Bridge”": the form's name, before anything is done.</summary>
+    private void FindNamesInQuotes()
+    {
+        foreach (Match name in InQuotes().Matches(_text))
+        {
+            var first = _lexemes.FindIndex(l => l.Start >= name.Groups[1].Index);
+            if (first < 0 || _lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun" or "stance")) continue;
+            var last = _lexemes.FindLastIndex(l => l.Start + l.Length <= name.Groups[1].Index + name.Groups[1].Length);
+            var opens = first;
+            while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
+            if (last >= first && SpeaksOfAForm().IsMatch(Said(_lexemes.GetRange(opens, EndOfSentence(first) - opens + 1)).Text)) AsNote(first, last);
+        }
+    }
+
     /// <summary>Makes remarks of them; a clause that tells a move ends one, as every remark.</summary>
     private void FindChatter()
     {

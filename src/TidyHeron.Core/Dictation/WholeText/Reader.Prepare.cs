@@ -14,6 +14,7 @@ public sealed partial class Reader
         FindMissingStops();
         Corrections.Apply(_lexemes);
         FindBrackets();
+        FindNamesInQuotes();
         FindChatter();
         FindHowTheBodyIsHeld();
         FindOthersDeeds();

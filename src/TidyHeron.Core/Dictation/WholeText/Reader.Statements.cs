@@ -38,6 +38,12 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:let me|i'll|i will|let's|we'll|(?:i'm|we're|i am) (?:going to|gonna)) (?:just )?(?:show|do|go over|go through|run through|demonstrate|say|explain|repeat)\b.*\b(?:again|once more|one more time|from the (?:side|back|front|top))\b|(?:once more|one more time|again),? (?:from the (?:side|back|front|top)\b|slow|in slow|for you|for those|a bit (?:slower|faster))|from the (?:side|top|back)(?:[.,:]|$)|(?:to|let's|a quick|just to) (?:recap|review)\b|recap\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex ShowsAgain();
 
+    /// <summary>"That's your starting position.": so far nothing was done.</summary>
+    [GeneratedRegex(LeadIn + @"(?:that(?:'s| is)|this is) (?:your|our|my|the) (?:starting|start|ready|opening|beginning) (?:position|stance|posture)\W*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex EndsTheOpening();
+
+    private bool NothingNumbered => _calls.Count == 0;
+
     /// <summary>"He's kicking and you block it", "it's for a punch to the face": what was done is for.</summary>
     [GeneratedRegex(@"\b(?:he|she|they|he's|she's|they're|him|them|his|her|their|somebody|someone|anybody|attacker|opponent|partner|enemy|guy|defend(?:s|ing)?|against|the idea|the reason|because|(?:it|this|that)(?:'s| is) for|(?:it|this|that) blocks|counter)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOfTheUse();
@@ -57,7 +63,15 @@ public sealed partial class Reader
         var run = _lexemes.GetRange(i, end - i + 1);
         var words = Said(run).Text.Replace('’', '\'');
         var sentence = run.Where(l => !l.IsStop && l.Kind is not ("filler" or "note" or "then" or "detail" or "opening" or "unread")).ToList();
-        if (SaysHowOneStands().IsMatch(words) && IsHowOneStands(sentence)) foreach (var word in run) Note(word, FieldOf(word));
+        if (NothingNumbered && _before.All(m => m.Counting == Counting.Uncounted) && EndsTheOpening().IsMatch(words))
+        {
+            // What was done till then is how everybody gets there.
+            for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
+            _draft.Counting = Counting.Uncounted;
+            _draft.OnlyOpens = true;
+            AddRemark(run);
+        }
+        else if (SaysHowOneStands().IsMatch(words) && IsHowOneStands(sentence)) foreach (var word in run) Note(word, FieldOf(word));
         else if (Names().IsMatch(words) && (_draft.HasBody ? _draft.IsDone && !sentence.Any(l => l.Kind is "footwork" or "side") : sentence.All(l => l.Is("technique"))) || SumsUp().IsMatch(words) && SumUpWhatWasDone(sentence)) AddRemark(run);
         else if (words.StartsWith("so", StringComparison.OrdinalIgnoreCase) && SaysTheLastOnesAgain(sentence)) AddRemark(run);
         else if (_draft is not { HasBody: true, IsDone: false } && (SaysWhatElseItCouldBe().IsMatch(words) && sentence.All(l => l.Kind is "technique" or "level" or "side") || SpeaksOfTheUse().IsMatch(words) && IsWhatItIsFor(i, sentence))) AddRemark(run);

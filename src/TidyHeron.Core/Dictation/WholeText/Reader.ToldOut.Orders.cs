@@ -1,4 +1,6 @@
 using System.Text.RegularExpressions;
+using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -51,9 +53,9 @@ public sealed partial class Reader
         if (order.Any(l => l.Kind is not ("again" or "otherSide" or "passage" or "side" or "place" or "timesNoun" or "countNoun" or "ordinal" or "number") && l is not { Kind: "footwork", Plain: "moves" or "steps" })) return false;
         if (!order.Any(l => l.Kind is "again" or "otherSide") && !SpeaksOfAMirror().IsMatch(words)) return false;
         if (IsCalled(sentences[s]) || IsCalled(sentences[s + 1])) return false;
-        var before = Enumerable.Range(0, sentences[s].First).Where(k => _lexemes[k].Is("technique")).ToList();
+        var before = Enumerable.Range(0, sentences[s].First).Where(IsADeed).ToList();
         var until = sentences.Skip(s + 1).Take(ToldOutWithin).TakeWhile(n => !Run(n).Any(l => l.Kind is "again" or "otherSide")).LastOrDefault();
-        var after = Enumerable.Range(sentences[s + 1].First, Math.Max(0, until.Last + 1 - sentences[s + 1].First)).Where(k => _lexemes[k].Is("technique")).ToList();
+        var after = Enumerable.Range(sentences[s + 1].First, Math.Max(0, until.Last + 1 - sentences[s + 1].First)).Where(IsADeed).ToList();
         for (var many = Math.Min(before.Count, after.Count); many > 0; many--)
         {
             var (was, now) = (before.TakeLast(many).ToList(), after.Take(many).ToList());
@@ -61,11 +63,35 @@ public sealed partial class Reader
             var (firstWas, lastNow) = (sentences.Last(n => n.First <= was[0]).First, sentences.Last(n => n.First <= now[^1]).Last);
             var (whichWas, whichNow) = (MostlyRight(firstWas, sentences[s].First - 1), MostlyRight(sentences[s + 1].First, lastNow));
             var there = order.FirstOrDefault(l => l.Is("side"));
-            if (there is not null) return whichNow * (there.Value == "right" ? 1 : -1) > 0 && whichWas * whichNow <= 0;
-            if (order.Any(l => l.Is("place", "rear"))) return Run(sentences[s + 1]).Any(l => l.Is("degrees", "180") || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || l.Is("place", "rear"));
-            return whichWas * whichNow < 0 && (order.Any(l => l.Is("otherSide")) || SpeaksOfAMirror().IsMatch(words));
+            if (there is null && order.Any(l => l.Is("place", "rear"))) return Run(sentences[s + 1]).Any(l => l.Is("degrees", "180") || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || l.Is("place", "rear"));
+            if (there is not null ? whichNow * (there.Value == "right" ? 1 : -1) <= 0 || whichWas * whichNow > 0 : whichWas * whichNow >= 0 || !order.Any(l => l.Is("otherSide")) && !SpeaksOfAMirror().IsMatch(words)) return false;
+            _mirrored[_lexemes[now[0]].Start] = _lexemes[was[0]].Start;
+            return true;
         }
         return false;
+    }
+
+    // Where a technique stands that mirrors an earlier one, and where that one stands.
+    private readonly Dictionary<int, int> _mirrored = [];
+
+    /// <summary>A technique; "pull the left foot back" is none.</summary>
+    private bool IsADeed(int k) => _lexemes[k].Is("technique") && !(_lexemes[k].Value is "pull" or "push" or "press" or "pressing-block" && IndexAfter(k) is var next and > 0 && (_lexemes[next].Is("relFoot") || _lexemes[next].Is("side") && IndexAfter(next) is var noun and > 0 && _lexemes[noun].Is("footNoun")));
+
+    /// <summary>"Same on the other side. Step to the right, cat stance, block": facing the mirror of where one faced with it on the first side.</summary>
+    private void FacesTheMirrorOfTheFirstSide(Draft draft, Posture now)
+    {
+        if (draft is not { TurnAmount: null, Facing: null } || draft.Footwork is null && draft.Foot is null || _mirrored.Count == 0) return;
+        var at = _fields.FindIndex(f => f.Move == draft.Id && _mirrored.ContainsKey(f.Start));
+        if (at < 0 || _fields.Find(f => f.Start == _mirrored[_fields[at].Start] && f.Move is not null)?.Move is not { } first) return;
+        var moves = SoFar().Moves;
+        var was = moves.ToList().FindIndex(m => m.Id == first);
+        if (was < 0) return;
+        var walked = Walk.Of(SoFar() with { Moves = [.. moves.Take(was + 1)] }, BodyMeasures.Reference, _ways).Postures;
+        // The axis is how one faced before one turned there.
+        var axis = walked.LastOrDefault(p => p.Heading != walked[^1].Heading)?.Heading ?? Heading.Front;
+        if (now.Heading == axis || walked[^1].Heading.MirroredAcross(axis) == walked[^1].Heading) return; // the same turn to the other side leads there
+        draft.Facing = walked[^1].Heading.MirroredAcross(axis);
+        Assume(draft, "technique", $"Read as facing {Speech.Heading(draft.Facing.Value, _ways.Directions)}, as on the other side.", "");
     }
 
     /// <summary>More than nought where the right is named more often than the left, or first.</summary>
