@@ -327,5 +327,8 @@ public sealed partial class Reader
         if (lexeme.Length > 0) _unread.Add(new UnreadWords(lexeme.Start, lexeme.Length, Slice(lexeme)));
     }
 
+    /// <summary>A character of the text; none where a lexeme was put in behind its end.</summary>
+    private char CharAt(int at) => at >= 0 && at < _text.Length ? _text[at] : '\0';
+
     private string Slice(Lexeme lexeme) => _text.Substring(lexeme.Start, lexeme.Length);
 }

@@ -108,7 +108,7 @@ public sealed partial class Reader
     /// <summary>"6-8 rising block …": two numbers with nothing but a hyphen between them.</summary>
     private bool IsJoinedRange(int i) =>
         i + 1 < _lexemes.Count && _lexemes[i].Is("number") && _lexemes[i + 1].Is("number") && _lexemes[i + 1].Number > _lexemes[i].Number
-        && _lexemes[i].Start + _lexemes[i].Length + 1 == _lexemes[i + 1].Start && _text[_lexemes[i + 1].Start - 1] is '-' or '–';
+        && _lexemes[i].Start + _lexemes[i].Length + 1 == _lexemes[i + 1].Start && CharAt(_lexemes[i + 1].Start - 1) is '-' or '–';
 
     // How many counts the words that follow are said of.
     private int _listed;

@@ -129,7 +129,7 @@ public sealed partial class Reader
         // "First turn left … Second step forward …".
         var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && (StartsSentence(i) || OnlySmallWordsBefore(i) && IsOneOfThem(i))).ToList();
         if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals);
-        var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(_text[_lexemes[i].Start])).ToList();
+        var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(CharAt(_lexemes[i].Start))).ToList();
         // "18 step routine: 1 left foot …": a number that none follows is no count.
         if (all.Count > 2 && StartsSentence(all[0]) && all.Skip(1).All(k => _lexemes[k].Number != _lexemes[all[0]].Number + 1)) all.RemoveAt(0);
         // "1 left foot to B, …, 2 punch, …, 3 move …": each after a comma.

@@ -34,6 +34,7 @@ public sealed partial class Reader
     private void FindSeriesOfSteps()
     {
         FindOtherOrders();
+        FindManyWithAStepEach();
         FindWhichIsFirst();
         MakeOneOfEachMany();
         for (var i = 0; i < _lexemes.Count; i++)
@@ -72,11 +73,60 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
+    private void FindManyWithAStepEach()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "number", Number: > 1 and < 10 } many || !_lexemes[i + 1].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
+            var end = EndOfSentence(i);
+            var rest = Enumerable.Range(i + 2, end - i - 1).ToList();
+            var step = rest.FindIndex(k => _lexemes[k] is { IsGerund: true, Value: "step" or "step-back" });
+            if (step < 0 || rest.Any(k => _lexemes[k].Kind is "technique" or "stance" or "degrees" or "again" or "times" or "then") || rest.Count(k => _lexemes[k].Is("side")) > 1) continue;
+            var starts = rest.FindIndex(k => _lexemes[k].Plain is "starting with" or "beginning with" or "starting" or "beginning");
+            var first = rest.FindIndex(k => _lexemes[k].Is("side"));
+            if (first >= 0 && starts < 0 || starts < 0 && !rest.Any(k => _lexemes[k].Plain is "each" or "each time" or "every")) continue;
+            var (foot, side) = (first >= 0 && rest[first] + 1 <= end && _lexemes[rest[first] + 1].Is("footNoun"), first >= 0 ? _lexemes[rest[first]].Side : (Side?)null);
+            var back = _lexemes[rest[step]].Value == "step-back" || rest[step] + 1 <= end && _lexemes[rest[step] + 1].Is("way", "back");
+            var (done, at) = (_lexemes[i + 1], _lexemes[i + 1].Start + _lexemes[i + 1].Length);
+            foreach (var k in rest) if (_lexemes[k].Kind is "opening" or "side" or "footNoun" or "footwork" or "way" or "together" or "ordinal") BecomesSmall(k);
+            foreach (var k in rest) if (_lexemes[k].IsStop) BecomesSmall(k);
+            var told = new List<Lexeme>();
+            for (var n = 0; n < many.Number; n++)
+            {
+                var place = n == 0 ? many.Start : at;
+                if (n > 0) told.Add(new Lexeme("stop", ".", at, 0, ""));
+                told.Add(new Lexeme("footwork", back ? "step-back" : "step", place, 0, "step", TermOf(back ? "step-back" : "step")));
+                if (side is { } one && foot) told.AddRange([new Lexeme("side", (n % 2 == 0 ? one : one.Other).Word, place, 0, ""), new Lexeme("footNoun", "foot", place, 0, "foot")]);
+                told.Add(new Lexeme("stop", ",", place, 0, ""));
+                if (side is { } which && !foot) told.Add(new Lexeme("side", (n % 2 == 0 ? which : which.Other).Word, place, 0, ""));
+                told.Add(n == 0 ? done : done with { Start = at, Length = 0 });
+            }
+            _lexemes[i] = many with { Kind = "filler", Value = "filler" };
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.InsertRange(i + 1, told);
+            i += told.Count;
+        }
+    }
+
     /// <summary>The same, told in another order.</summary>
     private void FindOtherOrders()
     {
         for (var i = 0; i + 3 < _lexemes.Count; i++)
         {
+            // "Horse stance, so slide your right foot out, and strike": what is stood in goes behind the foot.
+            if (_lexemes[i].Is("stance") && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain == "so" && EndOfClause(comma + 1) is var ends && _lexemes.GetRange(comma + 2, ends - comma - 1) is var moves && moves.Any(l => l.Is("footNoun")) && moves.Any(l => l.Is("footwork")) && !moves.Any(l => l.Kind is "stance" or "technique"))
+            {
+                var stance = _lexemes.GetRange(i, comma - i);
+                _lexemes.InsertRange(ends + 1, stance);
+                _lexemes.RemoveRange(i, comma - i + 1);
+            }
+            // "Right foot, front stance, knife hand, and then left, front stance, high knife hand": that foot.
+            if (_lexemes[i].Is("then") && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && _lexemes[i + 3].Is("stance") && i > 0 && _lexemes[i - 1].Is("stop", ",") && Backward(i).TakeWhile(l => !l.EndsSentence).Reverse().SkipWhile(l => l.IsStop || l.Is("filler")).ToList() is [{ Kind: "side" } first, { Kind: "footNoun" }, { Kind: "stop" }, { Kind: "stance" }, ..] && first.Value != _lexemes[i + 1].Value)
+            {
+                _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
+                _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
+            }
             // "Three times: step, punch": how often goes behind what is done.
             if (_lexemes[i].Is("times") && int.TryParse(_lexemes[i].Value, out _) && OnlySmallWordsAndACallBefore(i) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("technique")))
             {

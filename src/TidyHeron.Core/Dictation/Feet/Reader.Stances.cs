@@ -81,7 +81,7 @@ public sealed partial class Reader
     {
         var k = i;
         while (k >= 0 && !_lexemes[k].EndsSentence) k--;
-        return k >= 0 && _text[_lexemes[k].Start] == ';';
+        return k >= 0 && CharAt(_lexemes[k].Start) == ';';
     }
 
     /// <summary>"Back to horse stance": the heading in which the stance was last stood in.</summary>

@@ -34,6 +34,7 @@ public sealed partial class Reader
             RetellFeetThatAreLowered(i);
             RetellSoftWords(i);
             RetellHands(i);
+            RetellThePalmThatIsStruck(i);
             RetellHandsThatTakeTurns(i);
             RetellTheSameWithTheOther(i);
             RetellPlaces(i);
@@ -76,7 +77,7 @@ public sealed partial class Reader
         // "Front kick with the right leg, step back to left front stance": to where it came from.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" or "steps back" or "stepping back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "into" or "in" && ClauseOf(i).Any(l => l.Is("stance")) && !ClauseOf(i).Any(l => l.Is("footNoun")) && FirstOfClause(i) is > 1 and var kicks && !_lexemes[kicks - 1].EndsSentence && ClauseOf(kicks - 2).Any(l => l.IsKick) && !ClauseOf(kicks - 2).Any(l => l.Is("landing"))) _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Term = null };
         // "Okay, ready?": asked, not stood in.
-        if (_lexemes[i].Is("stance") && OnlySmallWordsBefore(i) && (_before.Count > 0 || Backward(i).Any(l => l.Is("technique"))) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?') BecomesSmall(i);
+        if (_lexemes[i].Is("stance") && OnlySmallWordsBefore(i) && (_before.Count > 0 || Backward(i).Any(l => l.Is("technique"))) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && CharAt(_lexemes[i + 1].Start) == '?') BecomesSmall(i);
         // "Once more we step forward …": told out.
         if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && OnlySmallWordsAndACallBefore(i) && i + 2 < _lexemes.Count && Performers.Contains(_lexemes[i + 1].Plain) && Next(i + 1) is { Kind: "footwork" or "technique" or "side" }) BecomesSmall(i);
         // "Repeat moves two to four", "do the first four moves again": nothing moves.
@@ -96,7 +97,7 @@ public sealed partial class Reader
             _lexemes[i + 1] = new Lexeme("filler", "filler", _lexemes[i + 1].Start, _lexemes[i + 1].Length, "");
         // "Right, so step forward …": a word to begin with. "…, right?": one to end with.
         if (_lexemes[i].Is("side", "right") && i + 1 < _lexemes.Count && !(i > 0 && _lexemes[i - 1].Plain is "the" or "to" or "my" or "your" or "on") && (OnlySmallWordsAndACallBefore(i) && (_lexemes[i + 1].Plain == "so" || _lexemes[i + 1].Is("stop", ",")) && _lexemes.Skip(i + 1).FirstOrDefault(l => !l.IsStop) is { Plain: "so" or "now" or "okay" or "then" or "next" }
-            || _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && _text[_lexemes[i + 1].Start] == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
+            || _lexemes[i + 1].EndsSentence && _lexemes[i + 1].Start < _text.Length && CharAt(_lexemes[i + 1].Start) == '?' && i > 0 && _lexemes[i - 1].Is("stop", ","))) BecomesSmall(i);
         // "Close by bringing the right foot up.", at the end: how one comes back.
         if (_lexemes[i] is { Plain: "close" or "finish" or "end" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "by" && EndOfSentence(i) >= _lexemes.Count - 2 && !RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "then" or "facing" or "place"))
         {
@@ -143,7 +144,7 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
         }
         // "12 = front": what the words mean, no count.
-        if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && _text[_lexemes[i + 1].Start] == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
+        if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && CharAt(_lexemes[i + 1].Start) == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
         // "The advanced kata": which one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
         // "Turn round once more, this time to the right": not what was done just now.
@@ -242,7 +243,7 @@ public sealed partial class Reader
         }
         if (_lexemes[i].Is("amount") && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("ordinal", "7"))) PartEighthFromTurn(i);
         // "An eight-step": joined to a number it is a name.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && i > 0 && _lexemes[i - 1].Is("number") && _text[_lexemes[i].Start - 1] == '-') BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "footwork", Plain: "step" } && i > 0 && _lexemes[i - 1].Is("number") && _lexemes[i].Start > 0 && CharAt(_lexemes[i].Start - 1) == '-') BecomesSmall(i);
         // "The five-step form": its name.
         if (_lexemes[i].Kind is "footwork" or "technique" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("filler") && FormNouns.Contains(_lexemes[i + 1].Plain) && Previous(i) is null or { Kind: "number" })
             BecomesSmall(i);

@@ -5,6 +5,18 @@ public sealed partial class Reader
 {
     private void RetellFeetThatComeRound(int i)
     {
+        // "Bring your back foot up so the feet are together": beside the other one.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "pull" or "draw" or "slide" or "move" or "brings" or "pulls" or "draws" or "slides" } && ClauseOf(i).Any(l => l.Plain == "up") && ClauseOf(i).Any(l => l.Is("relFoot") || l.Is("footNoun") && l.Plain != "feet") && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Is("footNoun") && _lexemes[k].Plain == "feet" && _lexemes[k + 1].Plain == "are", -1) is var feet and > 0 && feet + 2 < _lexemes.Count && _lexemes[feet + 2] is { Kind: "together", Plain: "together" })
+        {
+            BecomesTerm(i, "footwork", "pull-together");
+            for (var k = feet; k <= feet + 2; k++) BecomesSmall(k);
+        }
+        // "Your left foot goes behind you, you turn 270 degrees": how far one turns is told.
+        if (_lexemes[i] is { Kind: "place", Plain: "behind you" } && Alone(i) && ClauseOf(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "degrees" or "amount" or "technique" or "stance") is { Kind: "degrees" or "amount" } far && far.Value != "180" && !RestOfSentence(i).Any(l => l.Is("facing")))
+        {
+            BecomesSmall(i);
+            if (Previous(i) is { Kind: "footwork", Value: "step" } goes && _lexemes.LastIndexOf(goes, i) is var at) _lexemes[at] = goes with { Kind = "footwork", Value = "turn", Plain = "swings round", Term = TermOf("turn") };
+        }
         // "The left leg sweeps round behind": it swings.
         if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "leg sweeps" or "foot sweeps" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "round" or "around")
         {

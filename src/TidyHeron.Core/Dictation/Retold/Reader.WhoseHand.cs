@@ -3,6 +3,13 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Which hand did which of two things, and where a hand is told before what it does.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Right elbow strike to the left palm": what it strikes.</summary>
+    private void RetellThePalmThatIsStruck(int i)
+    {
+        if (_lexemes[i] is not { Kind: "technique", Value: "palm-strike", Plain: "palm" } || i < 2 || !_lexemes[i - 1].Is("side") || !Follows(i - 1, "to", "into", "in", "onto", "on", "against") || Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("technique")) is not ({ Term.Family: "elbow" or "knee" } or { IsKick: true })) return;
+        AsNote(i - 1, i);
+    }
+
     private void RetellWhoseHand(int i)
     {
         // "Then with the left hand, uppercut": the hand is told first.

@@ -20,7 +20,7 @@ public sealed partial class Reader
         if (_draft is { TurnAmount: null, SentenceEnded: false } && Previous(i) is { IsGerund: true, Value: "step" or "slide" }) return;
         // "Punch in bow stance, turning left 90 degrees".
         if (_draft is { IsTurning: true, TurnAmount: null, SentenceEnded: false } && Previous(i) is { Kind: "side" } && Previous(IndexBefore(i)) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) return;
-        if (_draft is { TurnAmount: null, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && _text[_lexemes[opens].Start] == '(') return; // "low block (90° left)"
+        if (_draft is { TurnAmount: null, SentenceEnded: false } && _lexemes.FindLastIndex(i, l => l.IsStop) is var opens and >= 0 && CharAt(_lexemes[opens].Start) == '(') return; // "low block (90° left)"
         if (_draft.IsDone || _draft.SentenceEnded && _draft.Stance is not null) Begin(Counting.Own);
     }
 

@@ -50,6 +50,13 @@ internal static class Corrections
                 lexemes[i] = lexemes[i] with { Kind = "filler" };
                 continue;
             }
+            // "Turn left to face nine, no, turn to face six": likewise.
+            if (lexemes[right] is { Kind: "footwork", Value: "turn" } && right + 2 < lexemes.Count && lexemes[right + 1].Is("facing") && lexemes[right + 2].Kind is "place" or "clock" && FacedBefore(i, lexemes[right + 2].Kind) is var facedFirst and >= 0)
+            {
+                (lexemes[facedFirst], lexemes[right + 2]) = (lexemes[right + 2], lexemes[facedFirst]);
+                for (var c = i; c <= right + 2; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
+                continue;
+            }
             if (lexemes[right].Is("facing") && right + 1 < lexemes.Count && lexemes[right + 1].Kind is "place" or "clock" && FacedBefore(i, lexemes[right + 1].Kind) is var faced and >= 0)
             {
                 // "Facing the left wall, double punch, sorry, facing the right wall": where it stood before.

@@ -100,6 +100,12 @@ public sealed partial class Reader
         for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
         {
             var sentence = _lexemes.GetRange(first, EndOfSentence(first) - first + 1);
+            // "First the kick. Right front kick, …": the same, told with its foot.
+            if (sentence.Where(IsSaying).Where(l => !l.Is("ordinal")).ToList() is [{ Kind: "technique", Value: "kick" or "punch" or "block" or "strike" } one] && sentence.Any(l => l.Plain is "first" or "now" or "next") && Follows(_lexemes.IndexOf(one, first), "the") && RestOfSentence(EndOfSentence(first) + 1).FirstOrDefault(l => l.Is("technique")) is { } same && IsThat(one, same.Term!.Id) && RestOfSentence(EndOfSentence(first) + 1).Any(l => l.Is("side")))
+            {
+                AsNote(first, EndOfSentence(first));
+                continue;
+            }
             if (sentence.Find(l => l.Is("technique")) is not { } named || !IsPlural(named) || !named.Plain.Split(' ')[0].Equals(named.Plain, StringComparison.Ordinal) || !Follows(_lexemes.IndexOf(named, first), "the") || sentence.Any(l => l.Kind is not ("filler" or "then" or "technique" or "passage") && !l.IsStop || l.Is("technique") && l != named)) continue;
             if (_lexemes.Skip(EndOfSentence(first) + 1).Take(RunOn).Any(l => l.Kind is "technique" or "footNoun")) AsNote(first, EndOfSentence(first));
         }
@@ -178,7 +184,7 @@ public sealed partial class Reader
 
     private static readonly HashSet<string> SectionNouns = ["line", "row", "part", "section", "length", "sequence"];
 
-    private bool IsLetter(int i) => i < _lexemes.Count && _lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && _text[_lexemes[i].Start] is >= 'A' and <= 'H';
+    private bool IsLetter(int i) => i < _lexemes.Count && _lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && CharAt(_lexemes[i].Start) is >= 'A' and <= 'H';
 
     /// <summary>"Part C is part A facing the back.": the heading of a part that repeats another one, put as an order.</summary>
     private void FindPartsThatRepeat()
@@ -188,7 +194,7 @@ public sealed partial class Reader
             if (!SectionNouns.Contains(_lexemes[i].Plain) || !IsLetter(i + 1) || !StartsSentence(i) || EndOfSentence(i) is var end && end < i + 4) continue;
             var other = Enumerable.Range(i + 2, end - i - 1).FirstOrDefault(k => SectionNouns.Contains(_lexemes[k].Plain) && IsLetter(k + 1), -1);
             if (other < 0 || !_lexemes.GetRange(i + 2, other - i - 2).All(l => l.Kind is "filler" or "again") || !_lexemes.GetRange(other + 2, end - other - 1).All(l => l.Kind is "filler" or "facing" or "place" or "clock" or "side" or "otherSide")) continue;
-            var which = _text[_lexemes[other + 1].Start] - 'A' + 1;
+            var which = CharAt(_lexemes[other + 1].Start) - 'A' + 1;
             var order = new List<Lexeme> { _lexemes[i] with { Kind = "cut", Value = "cut" }, _lexemes[i + 1] with { Kind = "filler" } };
             order.AddRange(_lexemes.GetRange(i + 2, other - i - 2).Select(l => l with { Kind = "filler" })); // "is"
             order.Add(new("stop", ".", _lexemes[other].Start, 0, ""));

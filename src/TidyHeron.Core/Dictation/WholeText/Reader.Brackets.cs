@@ -10,6 +10,7 @@ public sealed partial class Reader
     {
         StepsInBrackets();
         StancesInBrackets();
+        NamesInBrackets();
         var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
         if (bracketed.Count < Numbered) return;
         if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
@@ -31,7 +32,18 @@ public sealed partial class Reader
     private void StancesInBrackets()
     {
         for (var i = 1; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "stance", Term: { } stood } && StanceSet.IsStanding(stood.Id) && _lexemes[i].Start is > 0 and var start && _text[start - 1] == '(' && _text.AsSpan(start + _lexemes[i].Length).StartsWith(")") && OnlySmallWordsAndACallBefore(i)) AsNote(i, i);
+            if (_lexemes[i] is { Kind: "stance", Term: { } stood } && StanceSet.IsStanding(stood.Id) && _lexemes[i].Start is > 0 and var start && CharAt(start - 1) == '(' && _text.AsSpan(start + _lexemes[i].Length).StartsWith(")") && OnlySmallWordsAndACallBefore(i)) AsNote(i, i);
+    }
+
+    /// <summary>"Double low block (X block)": what else it is called.</summary>
+    private void NamesInBrackets()
+    {
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Is("technique") && _lexemes[i - 1].IsStop && _lexemes[i - 1].Start < _text.Length && CharAt(_lexemes[i - 1].Start) == '(' && _lexemes[i + 1].IsStop && _lexemes[i + 1].Start < _text.Length && CharAt(_lexemes[i + 1].Start) == ')' && _lexemes[i - 2].Is("technique") && _lexemes[i - 2].IsKick == _lexemes[i].IsKick && _lexemes[i - 2].Value is not ("block" or "punch" or "strike" or "kick"))
+            {
+                AsNote(i, i);
+                BecomesSmall(i - 1);
+            }
     }
 
     /// <summary>"Right high block (step), left high block (step)": a step with it.</summary>
@@ -39,7 +51,7 @@ public sealed partial class Reader
     {
         for (var i = 2; i + 1 < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } step || !_lexemes[i - 1].IsStop || _text[_lexemes[i - 1].Start] != '(' || !_lexemes[i + 1].IsStop || _lexemes[i + 1].Start >= _text.Length || _text[_lexemes[i + 1].Start] != ')' || !_lexemes[i - 2].IsHandTechnique) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } step || !_lexemes[i - 1].IsStop || CharAt(_lexemes[i - 1].Start) != '(' || !_lexemes[i + 1].IsStop || _lexemes[i + 1].Start >= _text.Length || CharAt(_lexemes[i + 1].Start) != ')' || !_lexemes[i - 2].IsHandTechnique) continue;
             var clause = FirstOfClause(i - 2);
             _lexemes.RemoveRange(i - 1, 2);
             // What is done in the next one is another.
@@ -50,8 +62,8 @@ public sealed partial class Reader
     }
 
     private bool IsBracketed(int i) =>
-        _lexemes[i].Is("number") && i > 0 && _lexemes[i].Start is > 0 and var start && _text[start - 1] is '(' or '[' && _lexemes[i - 1].Start == start - 1
-        && start + _lexemes[i].Length is var end && end < _text.Length && _text[end] is ')' or ']';
+        _lexemes[i].Is("number") && i > 0 && _lexemes[i].Start is > 0 and var start && CharAt(start - 1) is '(' or '[' && _lexemes[i - 1].Start == start - 1
+        && start + _lexemes[i].Length is var end && end < _text.Length && CharAt(end) is ')' or ']';
 
     private bool EndsLine(int i) => _text.AsSpan(_lexemes[i].Start + _lexemes[i].Length + 1) is var rest && (rest.IsWhiteSpace() || rest.TrimStart(" \t.").StartsWith("\n") || rest.TrimStart(" \t.").StartsWith("\r"));
 

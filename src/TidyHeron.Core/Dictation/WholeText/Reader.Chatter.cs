@@ -38,7 +38,8 @@ public sealed partial class Reader
             var last = _lexemes.FindLastIndex(l => l.Start + l.Length <= name.Groups[1].Index + name.Groups[1].Length);
             var opens = first;
             while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
-            if (last >= first && SpeaksOfAForm().IsMatch(Said(_lexemes.GetRange(opens, EndOfSentence(first) - opens + 1)).Text)) AsNote(first, last);
+            if (last >= first && SpeaksOfAForm().IsMatch(Said(_lexemes.GetRange(opens, EndOfSentence(first) - opens + 1)).Text))
+                for (var k = first; k <= last; k++) BecomesSmall(k);
         }
     }
 

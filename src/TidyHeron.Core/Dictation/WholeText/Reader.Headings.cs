@@ -29,7 +29,7 @@ public sealed partial class Reader
     /// <summary>"W: left cat stance, … N: …", "facing N": capitals that stand for the winds, where at least two of them do.</summary>
     private void FindLettersOfWinds()
     {
-        var found = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "unread", Plain.Length: 1 } && WindOf(i) >= 0 && char.IsUpper(_text[_lexemes[i].Start])
+        var found = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "unread", Plain.Length: 1 } && WindOf(i) >= 0 && char.IsUpper(CharAt(_lexemes[i].Start))
             && (i > 0 && _lexemes[i - 1].Is("facing") || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i))).ToList();
         if (found.Select(i => _lexemes[i].Plain).Distinct().Count() < 2) return;
         foreach (var (i, wind) in found.Select(i => (i, WindOf(i)))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = Walls[wind], Plain = Winds[wind] };
@@ -41,7 +41,7 @@ public sealed partial class Reader
     private void FindWhatALetterMeans()
     {
         for (var i = 0; i + 3 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && char.IsUpper(_text[_lexemes[i].Start]) && _lexemes[i + 1].Plain is "is" && Next(i + 1) is { Kind: "place" } && OnlySmallWordsBefore(i) && EndOfSentence(i) is var end && end - i <= 4) AsNote(i, end);
+            if (_lexemes[i] is { Length: 1, Kind: "unread" or "filler" } && char.IsUpper(CharAt(_lexemes[i].Start)) && _lexemes[i + 1].Plain is "is" && Next(i + 1) is { Kind: "place" } && OnlySmallWordsBefore(i) && EndOfSentence(i) is var end && end - i <= 4) AsNote(i, end);
     }
 
     /// <summary>"LF front, R rising": in notes that say L and R, what stands beside them is short too.</summary>
@@ -94,11 +94,11 @@ public sealed partial class Reader
     private void FindQuestions()
     {
         for (var i = 0; i + 2 < _lexemes.Count; i++)
-            if (_lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?' && _lexemes[i + 1].Plain is "no" or "nope" && _lexemes[i + 2].EndsSentence)
+            if (_lexemes[i].EndsSentence && CharAt(_lexemes[i].Start) == '?' && _lexemes[i + 1].Plain is "no" or "nope" && _lexemes[i + 2].EndsSentence)
                 for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
                     if (!_lexemes[k].IsStop) BecomesSmall(k);
         if (!_listOfPoints) return;
-        var asked = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].EndsSentence && _text[_lexemes[i].Start] == '?').ToList();
+        var asked = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].EndsSentence && CharAt(_lexemes[i].Start) == '?').ToList();
         if (asked.Count < 2) return;
         foreach (var end in asked)
             for (var k = end - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)

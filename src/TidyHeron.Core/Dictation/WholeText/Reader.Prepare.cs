@@ -12,6 +12,7 @@ public sealed partial class Reader
     {
         RetellOtherLanguages();
         FindMissingStops();
+        PartTurnsFromWhatTheyFace();
         Corrections.Apply(_lexemes);
         FindBrackets();
         FindNamesInQuotes();
@@ -89,6 +90,19 @@ public sealed partial class Reader
     private bool BeginsUncalled(int mark) =>
         CalledNumber(mark) is > 2 and var first && _before.All(m => m.Counting == Counting.Uncounted)
         && Enumerable.Range(0, mark).Count(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Kind is "footNoun" or "footwork") && told.Any(l => l.Kind is "technique" or "again")) == first - 1;
+
+    /// <summary>"Turn to face six": an hour.</summary>
+    private void PartTurnsFromWhatTheyFace()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "footwork", Plain: "turn to face" } turn || _lexemes[i + 1] is not ({ Kind: "number", Number: >= 1 and <= 12 } or { Kind: "clock" }) || !Alone(i + 1) && _lexemes[i + 2].Plain is not ("and" or "in" or "into" or "with")) continue;
+            const int First = 4; // "turn"
+            if (_lexemes[i + 1].Is("number")) _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "clock", Value = (_lexemes[i + 1].Number % 12 * 2).ToString(System.Globalization.CultureInfo.InvariantCulture) };
+            _lexemes[i] = turn with { Length = First, Plain = "turn" };
+            _lexemes.Insert(i + 1, new Lexeme("facing", "facing", turn.Start + First, turn.Length - First, "to face"));
+        }
+    }
 
     private int EndOfSentence(int i)
     {

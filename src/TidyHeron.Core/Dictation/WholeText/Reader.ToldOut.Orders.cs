@@ -35,6 +35,8 @@ public sealed partial class Reader
                 if (IsAnnouncementToldOut(sentences, s)) AsNote(sentences[s].First, sentences[s].Last);
                 else JoinsTheFootThatIsToldTwice(sentences[s], sentences[s + 1]);
             }
+            else if (s > 0 && IsStepToldOut(sentences[s], sentences[s + 1])) AsNote(sentences[s].First, sentences[s].Last);
+            else if (s > 0) TellsTheTurnOfTheNext(sentences[s], sentences[s + 1]);
             asked = AsksWhatIsNext().IsMatch(words);
         }
     }
@@ -114,6 +116,27 @@ public sealed partial class Reader
         for (var n = s + 1; n < sentences.Count && n <= s + ToldOutWithin && told.Count(l => l.Is("technique")) < named.Count; n++) told.AddRange(Run(sentences[n]));
         var deeds = told.Where(l => l.Is("technique")).Take(named.Count).ToList();
         return deeds.Count == named.Count && named.Zip(deeds).All(p => IsThat(p.First, p.Second.Term!.Id)) && told.Any(l => l.Kind is "side" or "footNoun" or "stance" or "degrees") && told.Any(l => l.Kind is "footNoun" or "stance" or "degrees" or "footwork");
+    }
+
+    /// <summary>"From here we go forward. Left foot steps forward, …", "from there we jump. Jump forward, …": one step, one jump.</summary>
+    private bool IsStepToldOut((int First, int Last) sentence, (int First, int Last) next)
+    {
+        if (Run(sentence).Where(IsSaying).Where(l => !l.Is("from")).ToList() is not [{ Kind: "footwork", Value: "step" or "jump" } told, ..] said || said.Skip(1).Any(l => !l.Is("way", "forward")) || !Run(sentence).Any(l => Performers.Contains(l.Plain)) || Run(sentence)[0].Is("then")) return false;
+        var clause = _lexemes.GetRange(next.First, EndOfClause(next.First) - next.First + 1);
+        return clause.FindAll(l => l.Is("footwork") && l.Value != "land") is [{ } goes] && goes.Value == told.Value && (clause.Any(l => l.Is("footNoun")) || told.Value == "jump") && !clause.Any(l => l.Kind is "then" or "number" or "ordinal" || l.Is("way", "back"));
+    }
+
+    /// <summary>"Now we turn about. You pass the staff over your head as you pivot to your left": that far.</summary>
+    private void TellsTheTurnOfTheNext((int First, int Last) sentence, (int First, int Last) next)
+    {
+        if (Run(sentence).Where(IsSaying).ToList() is not [{ Kind: "footwork", Value: "turn" } turn]) return;
+        // "Now we turn. The left foot goes behind you, you turn 270 degrees": that tells how far.
+        if (turn.Plain == "turn" && Run(next).Any(l => l.Kind is "degrees" or "amount") && Run(next).Any(l => l.Is("footwork"))) AsNote(sentence.First, sentence.Last);
+        if (turn.Plain.Split(' ')[^1] is not ("about" or "around" or "round")) return;
+        var pivot = Enumerable.Range(next.First, next.Last - next.First + 1).FirstOrDefault(k => _lexemes[k] is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }, -1);
+        if (pivot < 0 || !Enumerable.Range(next.First, pivot - next.First).Any(k => _lexemes[k].Is("technique")) || Run(next).Any(l => l.Kind is "degrees" or "amount" or "clock" or "then")) return;
+        AsNote(sentence.First, sentence.Last);
+        _lexemes.Insert(pivot + 1, new Lexeme("degrees", "180", _lexemes[pivot].Start + _lexemes[pivot].Length, 0, "180 degrees"));
     }
 
     /// <summary>"Your right foot is going to move to the right. You step with the right foot into …": one step.</summary>

@@ -79,6 +79,9 @@ public sealed partial class Reader
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
     private void RetellHowOften(int i)
     {
+        // "Punch right, left.": two of them.
+        if (_lexemes[i] is { IsHandTechnique: true, Term.Family: "punch" or "receiving" or "strike" } and not { Value: "double-punch" } && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && _lexemes[i + 3].Is("side") && _lexemes[i + 3].Value != _lexemes[i + 1].Value && (i + 4 >= _lexemes.Count || _lexemes[i + 4].EndsSentence))
+            _lexemes.Insert(i + 4, _lexemes[i] with { Start = _lexemes[i + 3].Start + _lexemes[i + 3].Length, Length = 0 });
         // "Double punch, left and then right": two of them.
         if (_lexemes[i] is { Kind: "technique", Value: "double-punch", Plain: "double punch" or "two punches" } twice && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && !_lexemes[i + 1].EndsSentence && _lexemes[i + 2].Is("side")
             && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence && (l.Is("side") || l.Is("then") || l.IsStop || l.Plain == "and")).Count(l => l.Is("side")) == 2)
