@@ -107,7 +107,9 @@ public sealed partial class Reader
                 _lexemes[commas[n - 1]] = _lexemes[commas[n - 1]] with { Value = "." };
                 _lexemes.InsertRange(begins[n], [called[n], new Lexeme("stop", ":", called[n].Start + called[n].Length, 0, "")]);
             }
+            var between = _lexemes.GetRange(i + 1, listed - i).Where(l => !l.IsStop && !called.Contains(l)).ToList(); // "and"
             _lexemes.RemoveRange(i + 1, listed - i);
+            _lexemes.InsertRange(i + 1, between);
         }
     }
 
