@@ -58,9 +58,11 @@ public sealed partial class Reader
     private bool OnlySaysHowItIs(int i, out int last)
     {
         last = i;
-        if (_lexemes[i].IsStop || i > 0 && !_lexemes[i - 1].IsStop || !_draft.HasBody && NothingCounted || _draft is { IsNumbered: true, HasBody: false }) return false;
+        // A clause that begins with a side, a step or a technique tells a move.
+        if (_lexemes[i].Kind is "side" or "footwork" or "technique" or "stance" or "degrees" or "relFoot" or "number" or "turnSide" || _lexemes[i].IsStop || i > 0 && !_lexemes[i - 1].IsStop || !_draft.HasBody && NothingCounted || _draft is { IsNumbered: true, HasBody: false }) return false;
         var end = EndOfSentence(i);
         var run = _lexemes.GetRange(i, end - i + 1);
+        if (run.Any(l => l.Kind is "footwork" or "degrees" or "turnSide" or "amount" or "again" or "otherSide")) return false;
         var words = Said(run).Text.Replace('’', '\'');
         var sentence = run.Where(l => !l.IsStop && l.Kind is not ("filler" or "note" or "then" or "detail" or "opening" or "unread")).ToList();
         if (NothingNumbered && _before.All(m => m.Counting == Counting.Uncounted) && EndsTheOpening().IsMatch(words))
