@@ -46,7 +46,10 @@ public sealed partial class Reader
     /// <summary>"Three. Pivot, block overhead, four, cut down.": between commas, one more than the number with which a sentence began.</summary>
     private bool IsNextNumber(int i)
     {
-        if (!_lexemes[i].Is("number") || i == 0 || !_lexemes[i - 1].IsStop) return false;
+        // "Nineteen, turn around, low block, and twenty, punch", "… And then fourteen, …"
+        var parts = i - 1;
+        while (parts >= 0 && (_lexemes[parts].Plain == "and" || _lexemes[parts].Is("then"))) parts--;
+        if (!_lexemes[i].Is("number") || parts < 0 || !_lexemes[parts].IsStop) return false;
         for (var k = i - 1; k >= 0; k--)
             if (_lexemes[k].Kind is "number" or "countWord" && Alone(k) && int.TryParse(_lexemes[k].Value, out var before)) return before == _lexemes[i].Number - 1 && (StartsSentence(k) || IsNextNumber(k));
         return false;
@@ -119,7 +122,7 @@ public sealed partial class Reader
     private int ListEnd(int i)
     {
         if (_lexemes[i].Is("countNoun") && StartsSentence(i) && i + 1 < _lexemes.Count) i++;
-        else if (!StartsSentence(i)) return -1;
+        else if (!StartsSentence(i) && !(Alone(i) && IsNextNumber(i) && _lexemes[i - 1].Is("then"))) return -1;
         if (!_lexemes[i].Is("number")) return -1;
         var (last, end) = (_lexemes[i].Number, -1);
         for (var k = i + 1; k < _lexemes.Count; k++)

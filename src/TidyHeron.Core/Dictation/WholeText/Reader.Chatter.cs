@@ -7,6 +7,7 @@ public sealed partial class Reader
 {
     [GeneratedRegex(@"^(?:(?:ok|okay|alright|all right|right|so|and|now|but|then|again|yeah|yes|good|great|remember|sorry|oops|oh|well|look|listen|um|uh|actually|also|by the way|please|guys|everybody|everyone)[\s,]+)*(?:"
         + @"if (?:you(?:'re| are)? (?:have|lose|miss|can't|new|not|want|need|find|struggle|don't)|it's too|your (?:knees?|back|balance))"
+        + @"|(?:(?:i'm|we're|i am|we are) (?:going to|gonna) |i'll |we'll |let's |let me )(?:just )?(?:go|run|walk|talk|take you|walk you|talk you|break) (?:through|over|down) (?:it|this|the|that|each|all|every|them)"
         + @"|(?:a|the|another|one)(?: very| most)? common (?:mistake|error|fault|problem)"
         + @"|when i (?:learned|learnt|was|started|first)"
         + @"|in (?:the old|the older|the original|other|some|competitions?|tournaments?|another|the next video|my (?:school|club|style|day))"

@@ -25,6 +25,8 @@ public sealed partial class Reader
         for (var k = 0; k < _lexemes.Count; k = EndOfSentence(k) + 2)
             if (!_lexemes[k].EndsSentence) sentences.Add((k, EndOfSentence(k)));
             else k--;
+        FindCountsThatAreAlike(sentences);
+        FindWhereACountGoes(sentences);
         var asked = false;
         for (var s = 0; s + 1 < sentences.Count; s++)
         {
@@ -38,6 +40,36 @@ public sealed partial class Reader
             else if (s > 0 && IsStepToldOut(sentences[s], sentences[s + 1])) AsNote(sentences[s].First, sentences[s].Last);
             else if (s > 0) TellsTheTurnOfTheNext(sentences[s], sentences[s + 1]);
             asked = AsksWhatIsNext().IsMatch(words);
+        }
+    }
+
+    /// <summary>"Fifth move is up the middle. So turn to the left, …": where it goes is told by what follows.</summary>
+    private void FindWhereACountGoes(List<(int First, int Last)> sentences)
+    {
+        for (var s = 0; s + 1 < sentences.Count; s++)
+        {
+            var told = Enumerable.Range(sentences[s].First, sentences[s].Last - sentences[s].First + 1).Where(k => IsSaying(_lexemes[k])).ToList();
+            if (told.Count != 2 || _lexemes[told[0]] is not { Kind: "ordinal" } || !_lexemes[told[1]].Is("way") && !_lexemes[told[1]].Is("place") || !Run(sentences[s]).Any(l => l.Plain is "is" or "goes") || !Run(sentences[s + 1]).TakeWhile(l => l.Is("filler") || l.IsStop).Any(l => l.Plain == "so") || !Run(sentences[s + 1]).Any(l => l.Is("footwork"))) continue;
+            AsNote(told[1], told[1]);
+        }
+    }
+
+    /// <summary>"Six, seven and eight are all the same, you step forward and block high. So step right, high block, …": said of them, before they are told.</summary>
+    private void FindCountsThatAreAlike(List<(int First, int Last)> sentences)
+    {
+        for (var s = 0; s + 1 < sentences.Count; s++)
+        {
+            var order = Run(sentences[s]);
+            var same = order.FindIndex(l => l.Is("again"));
+            if (same < 0 || order.Take(same).Count(l => l.Kind is "number" or "ordinal") < 2 || order.Take(same).Any(l => l.Kind is not ("number" or "ordinal" or "filler" or "then" or "countNoun" or "unread") && !l.IsStop) || !order.Take(same).Any(l => l.Plain is "are" or "all")) continue;
+            var many = order.Take(same).Count(l => l.Kind is "number" or "ordinal");
+            if (Enumerable.Range(s + 1, Math.Min(ToldOutWithin, sentences.Count - s - 1)).SelectMany(n => Run(sentences[n])).Count(l => l.Is("technique")) < many || Run(sentences[s + 1]).Any(l => l.Kind is "again" or "otherSide") || !order.Skip(same).Any(l => l.Is("technique")) && !Run(sentences[s + 1]).TakeWhile(l => l.Is("filler") || l.IsStop).Any(l => l.Plain == "so")) continue;
+            // Like "six, seven and eight: step right, …".
+            var last = sentences[s].First + order.FindLastIndex(same, l => l.Kind is "number" or "ordinal");
+            AsNote(last + 1, sentences[s].Last);
+            _lexemes[sentences[s].Last + 1] = _lexemes[sentences[s].Last + 1] with { Value = ":" };
+            if (order.Take(same).All(l => !l.Is("number"))) continue;
+            (_lexemes[last + 1], _lexemes[sentences[s].Last + 1]) = (_lexemes[sentences[s].Last + 1], _lexemes[last + 1]);
         }
     }
 

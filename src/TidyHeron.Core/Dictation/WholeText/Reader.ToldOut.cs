@@ -64,6 +64,8 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "again", Value = "again", Plain = "same again" };
             BecomesSmall(i + 1);
         }
+        // "The foot comes back, you turn to the right, and it's another low block": one more in this form.
+        if (_lexemes[i] is { Kind: "times", Plain: "another" } && i > 0 && _lexemes[i - 1].Plain is "its" or "thats" or "is" && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun")) BecomesSmall(i);
         // "You take another step forward, right front stance, punch": told out, not the last one again.
         if (_lexemes[i] is { Kind: "times", Plain: "another" or "one more" } && Next(i) is { Kind: "footwork" } && ClauseOf(i).All(l => !l.IsHandTechnique) && RestOfSentence(i).Any(l => l.Is("stance") || l.IsHandTechnique)) BecomesSmall(i);
         // "Land in another front stance": one more in this form.
