@@ -45,7 +45,7 @@ public sealed partial class Reader
     private bool RepeatsTheHands(int i, int end, List<Lexeme> clause)
     {
         // "Step right, same with the other hand": what the hands did, with this step.
-        if (_draft is { HasBody: true, IsDone: false, Footwork: not "turn" } && (!_draft.SentenceEnded || _draft is { Footwork: "step" or "step-back" or "crescent-step", Stance: not null }) && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHandsInOrder() is { Count: > 0 } hands)
+        if (_draft is { HasBody: true, IsDone: false, Footwork: not "turn" } && (!_draft.SentenceEnded || _draft is { Footwork: "step" or "step-back" or "slide" or "crescent-step", Stance: not null }) && clause.Any(l => l.Kind is "relHand" or "handNoun") && LastHandsInOrder() is { Count: > 0 } hands)
         {
             foreach (var lexeme in clause) Note(lexeme, "command");
             foreach (var (each, k) in hands.Select((h, k) => (h, k)))

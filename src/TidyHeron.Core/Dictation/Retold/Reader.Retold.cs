@@ -19,6 +19,7 @@ public sealed partial class Reader
             if (_lexemes[i].IsStop || _lexemes[i].Is("filler") && NeverRetold.Contains(_lexemes[i].Plain)) continue;
             RetellWhatWasBefore(i);
             RetellAsides(i);
+            RetellStanceToStartWith(i);
             RetellHowOneStands(i);
             RetellWhatIsToldOut(i);
             RetellAnother(i);
@@ -28,6 +29,7 @@ public sealed partial class Reader
             RetellStances(i);
             RetellStancesWithoutAName(i);
             RetellFeet(i);
+            RetellArmsThatRoll(i);
             RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);

@@ -6,6 +6,12 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Steps, turns, landings and crossings told by other verbs, retold as <see cref="RetellLexemes"/> says.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Roll it back into the block": what is rolled is the arm.</summary>
+    private void RetellArmsThatRoll(int i)
+    {
+        if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "back-roll", Plain: "roll" or "rolls" or "roll back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "it" or "that" or "them") BecomesSmall(i);
+    }
+
     private void RetellSteps(int i)
     {
         // "…, right back fist, forward with the left foot, …": a step.

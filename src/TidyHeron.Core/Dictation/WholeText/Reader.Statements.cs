@@ -98,7 +98,7 @@ public sealed partial class Reader
     /// <summary>"That's one block and two punches": each of them was done lately, as often.</summary>
     private bool SumUpWhatWasDone(List<Lexeme> sentence)
     {
-        if (_draft.IsDone && sentence is [{ Kind: "technique", Term.IsWholeMovement: true }]) return true; // "that's single whip"
+        if (_draft.IsDone && sentence.Where(l => !l.Is("ordinal")).ToList() is [{ Kind: "technique", Term.IsWholeMovement: true }]) return true; // "that's single whip"
         if (_draft is { HasBody: true, IsDone: false } || !sentence.Any(l => l.Is("technique")) || sentence.Any(l => l.Kind is not ("technique" or "stance" or "side" or "handNoun" or "level" or "number" or "ordinal" or "relHand" or "passage"))) return false;
         var done = DoneLately();
         foreach (var named in sentence.Where(l => l.Is("technique")))

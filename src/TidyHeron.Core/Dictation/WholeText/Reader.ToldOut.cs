@@ -55,6 +55,8 @@ public sealed partial class Reader
     /// <summary>"Another": one more in this form where what is done is told, not the last count once more.</summary>
     private void RetellAnother(int i)
     {
+        // "Slide to the left and do it again": the same with this step.
+        if (_lexemes[i] is { Kind: "again" } repeat && repeat.Plain.EndsWith("again", StringComparison.Ordinal) && Alone(i) && i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Plain == "do" && _lexemes[i - 2].Plain == "and") && ClauseOf(i).FirstOrDefault(l => l.Is("footwork")) is { Value: "step" or "slide" or "step-back" } && !ClauseOf(i).Any(l => l.Is("technique")) && EndOfClause(i) == EndOfSentence(i)) _lexemes[i] = repeat with { Value = "again", Plain = "same again" };
         // "And once more with a shout."
         if (_lexemes[i] is { Kind: "times", Value: "+1" } && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) == EndOfSentence(i) && ClauseOf(i).Any(l => l.Is("shout")) && ClauseOf(i).All(l => l.Kind is "filler" or "times" or "shout" or "then")) _lexemes[i] = _lexemes[i] with { Kind = "again", Value = "again", Plain = "again" };
         if (_lexemes[i] is not { Kind: "times", Plain: "another" or "one more" }) return;
