@@ -145,6 +145,8 @@ public sealed partial class Reader
         StandsOnGuard(draft);
         // "The left foot swings behind all the way to the east, left front stance": it comes round and leads there.
         if (draft is { Footwork: "step-back", Foot: { } round, Way: null, Lead: { } first, Stance: not null } && round == first && (draft.TurnAmount is >= 180 || draft.Facing is { } there && there != posture.Heading)) draft.Footwork = "turn";
+        // "Your left foot goes behind you, you turn 270 degrees to the left, back stance": so does that one.
+        if (draft is { Footwork: "step-back" or "turn", Foot: { } behind, Way: null or Way.Back, Lead: null, Stance: { } taken, TurnAmount: >= 180, TurnSide: { } over } && over == behind && _ways.Stances.Of(taken).Feet == FeetKind.Lead) (draft.Footwork, draft.Way, draft.Lead) = ("turn", null, behind);
         KicksWithTheFrontLegAgain(draft, posture);
         // "Cross over with the right foot, left side kick, come down in front stance": on the foot that kicked.
         if (draft is { Footwork: "cross-front" or "cross-behind", Foot: { } crossed, Kick: { Foot: { } kicked, Landing: Landing.Front }, Lead: null, Stance: not null } && kicked != crossed) draft.Lead = kicked;

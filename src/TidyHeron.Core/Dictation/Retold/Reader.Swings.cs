@@ -5,6 +5,8 @@ public sealed partial class Reader
 {
     private void RetellFeetThatComeRound(int i)
     {
+        // "Your right foot moves over to the right": to that side, not to the other foot.
+        if (_lexemes[i] is { Kind: "beside", Plain: "over to" or "up to" } && IndexAfter(i) is var toSide and > 0 && _lexemes[toSide].Is("side") && Alone(toSide) && Enumerable.Range(FirstOfClause(i), i - FirstOfClause(i)).Any(k => _lexemes[k].Is("footNoun") && k > 0 && _lexemes[k - 1].Is("side", _lexemes[toSide].Value))) _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "to" };
         // "Bring your back foot up so the feet are together": beside the other one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "pull" or "draw" or "slide" or "move" or "brings" or "pulls" or "draws" or "slides" } && ClauseOf(i).Any(l => l.Plain == "up") && ClauseOf(i).Any(l => l.Is("relFoot") || l.Is("footNoun") && l.Plain != "feet") && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Is("footNoun") && _lexemes[k].Plain == "feet" && _lexemes[k + 1].Plain == "are", -1) is var feet and > 0 && feet + 2 < _lexemes.Count && _lexemes[feet + 2] is { Kind: "together", Plain: "together" })
         {

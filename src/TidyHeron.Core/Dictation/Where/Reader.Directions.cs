@@ -227,6 +227,13 @@ public sealed partial class Reader
         }
         // "Turn to the rear" is half a turn from where you stand; "face the rear wall" is a place in the hall.
         // …but off a side line, by who says "turns to the front" as well, it is that wall.
+        // "Turn left to the back of the room", where a quarter to the left is that wall.
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.StartsWith("of the", StringComparison.Ordinal) && (_draft.TurnSide ?? _side) is { } aside && Now().Heading + Turn.To(aside, 90) == Heading.Rear)
+        {
+            TakeDirection(i, Heading.Rear, said: true);
+            Assume(_draft, "facing", "Read as facing the back wall.", "around");
+            return;
+        }
         if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && Previous(k) is { Kind: "footwork", Value: "turn" } faced && faced.Plain.EndsWith("face", StringComparison.Ordinal) || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
         {
             TakeDirection(i, new Heading(180), said: true);

@@ -175,7 +175,7 @@ public sealed partial class Reader
     private void JoinsTheFootThatIsToldTwice((int First, int Last) announced, (int First, int Last) told)
     {
         var sentence = Run(announced);
-        if (sentence.Where(IsSaying).Any(l => l.Kind is not ("side" or "footNoun" or "footwork" or "way")) || sentence.Count(l => l.Is("footwork")) != 1 || sentence.Count(l => l.Is("footNoun")) != 1 || sentence.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" or "pull-together" }) return;
+        if (sentence.Where(IsSaying).Any(l => l.Kind is not ("side" or "footNoun" or "footwork" or "way" or "beside")) || sentence.Count(l => l.Is("footwork")) != 1 || sentence.Count(l => l.Is("footNoun")) != 1 || sentence.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" or "pull-together" }) return;
         var foot = sentence.FindIndex(l => l.Is("footNoun"));
         if (foot == 0 || !sentence[foot - 1].Is("side")) return;
         var (from, to) = (told.First, EndOfClause(told.First));
