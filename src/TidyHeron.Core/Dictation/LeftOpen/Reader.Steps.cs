@@ -7,6 +7,19 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Steps that the name of a technique, its hand or its neighbours tell. Each is told as taken for granted.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Eleven: turn around, low block. Twelve: step, punch left. … Eighteen: punch right.": after such a turn he has always stepped with it.</summary>
+    private void StepsAsAfterTheTurnsBefore(Draft draft, Posture now)
+    {
+        if (draft is not { IsNumbered: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Way: null, Kick: null, Hands: [{ Technique.Value: "punch", Hand: { } hand }] } || now.Lead is not { } lead || hand != lead.Other.Hand) return;
+        var moves = _before.Concat(_said).ToList();
+        bool TurnsWithABlock(Move m) => m.Turn is not null && m.Hands is [{ } block] && _ways.Vocabulary.Find(block.Technique)?.Family == "receiving";
+        if (moves.Count < 5 || !TurnsWithABlock(moves[^1])) return;
+        var punched = moves.Zip(moves.Skip(1)).Where(p => TurnsWithABlock(p.First) && p.Second is { Counting: Counting.Own, Hands: [{ } blow] } && IsPunch(blow.Technique)).Select(p => p.Second).ToList();
+        if (punched.Count < 2 || punched.Any(m => m.Footwork?.Kind.Value != "step")) return;
+        draft.Footwork = "step";
+        Assume(draft, "technique", "Read with a step, as after the turns before.", $"reverse {_ways.Vocabulary.Name(draft.Hands[0].Technique, _ways.Tradition)}");
+    }
+
     /// <summary>"Horse stance … stand up into right bow stance, thrust" with no step said: the feet stay, and the body turns to the foot that comes to lead (<see cref="Walk"/>).</summary>
     private void TurnsIntoTheStance(Draft draft, Posture now)
     {

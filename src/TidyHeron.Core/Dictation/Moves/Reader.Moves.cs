@@ -175,6 +175,7 @@ public sealed partial class Reader
         TurnsIntoTheStance(draft, posture);
         SinksIntoTheDrop(draft, posture);
         GoesAboutWithTheLeadingFoot(draft, posture);
+        StepsAsAfterTheTurnsBefore(draft, posture);
         StepsOutAsBefore(draft, posture);
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);

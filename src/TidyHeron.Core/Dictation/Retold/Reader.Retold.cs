@@ -71,9 +71,9 @@ public sealed partial class Reader
             BecomesSmall(i);
         }
         // "Kick, and step down. Right punch as you land": it has landed.
-        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && Alone(i) && i > 0 && _lexemes[i - 1] is { Kind: "together" } && ClauseOf(i).Any(l => l.Is("technique")) && Backward(FirstOfClause(i)).Skip(1).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing") || l is { Kind: "footwork", Plain: "step down" or "steps down" or "land" }))
+        if (_lexemes[i] is { Kind: "footwork", Value: "land" } && Alone(i) && i > 0 && _lexemes[i - 1] is { Kind: "together" } && ClauseOf(i).Any(l => l.Is("technique")) && _lexemes.FindLastIndex(i, l => l.EndsSentence) is > 0 and var before && OnlySmallWordsBefore(FirstOfClause(i)) && Backward(before).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing") || l is { Kind: "footwork", Plain: "step down" or "steps down" or "land" }))
         {
-            if (FirstOfClause(i) is > 0 and var asItLands && _lexemes[asItLands - 1].EndsSentence) _lexemes[asItLands - 1] = _lexemes[asItLands - 1] with { Value = "," };
+            _lexemes[before] = _lexemes[before] with { Value = "," };
             AsNote(i - 1, i);
         }
         // "Front kick with the right leg, step back to left front stance": to where it came from.

@@ -9,6 +9,8 @@ public sealed partial class Reader
     /// <summary>"Roll it back into the block": what is rolled is the arm.</summary>
     private void RetellArmsThatRoll(int i)
     {
+        // "Then bring the fists down": no foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "draw" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "detail" } brought && brought.Plain.Split(' ') is var words && words.Any(w => w is "fists" or "hands" or "arms" or "palms")) BecomesSmall(i);
         if (_lexemes[i] is { Kind: "footwork", Value: "roll" or "back-roll", Plain: "roll" or "rolls" or "roll back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "it" or "that" or "them") BecomesSmall(i);
     }
 

@@ -75,6 +75,10 @@ public sealed partial class Reader
 
     private List<Lexeme> Run((int First, int Last) sentence) => _lexemes.GetRange(sentence.First, sentence.Last - sentence.First + 1);
 
+    /// <summary>Where a sentence begins to say something: behind "okay, so".</summary>
+    private int FirstTold((int First, int Last) sentence) =>
+        Enumerable.Range(sentence.First, sentence.Last - sentence.First + 1).FirstOrDefault(k => !_lexemes[k].IsStop && !_lexemes[k].Is("filler"), sentence.First);
+
     /// <summary>Whether a number of a count begins the sentence.</summary>
     private bool IsCalled((int First, int Last) sentence) => Enumerable.Range(sentence.First, sentence.Last - sentence.First + 1).SkipWhile(k => _lexemes[k].IsStop || _lexemes[k].Kind is "filler" or "then").Take(1).Any(IsCountMark);
 
@@ -143,7 +147,7 @@ public sealed partial class Reader
         // "The next two moves go to the back. Turn …, 180 degrees": where to, that tells.
         if (announced.Any(l => l.Is("place")) && announced.All(l => l.Kind is "place" or "number" or "ordinal" or "countNoun" or "passage" || l is { Kind: "footwork", Value: "step" }) && !announced.Any(l => l.Kind is "footNoun") && Run(sentences[s + 1]).Any(l => l.Kind is "degrees" or "turnSide")) return true;
         if (named.Count == 0 || IsCalled(sentences[s]) || announced.Any(l => l.Kind is not ("technique" or "again" or "otherSide" or "times" or "level" or "number" or "place") && l is not { Kind: "footwork" })) return false;
-        if (_lexemes[sentences[s + 1].First] is { Kind: "then" or "number" or "ordinal" or "countNoun" } or { Plain: "next" or "and then" or "after that" }) return false;
+        if (_lexemes[FirstTold(sentences[s + 1])] is { Kind: "then" or "number" or "ordinal" or "countNoun" } or { Plain: "next" or "and then" or "after that" }) return false;
         var told = new List<Lexeme>();
         for (var n = s + 1; n < sentences.Count && n <= s + ToldOutWithin && told.Count(l => l.Is("technique")) < named.Count; n++) told.AddRange(Run(sentences[n]));
         var deeds = told.Where(l => l.Is("technique")).Take(named.Count).ToList();
@@ -154,7 +158,7 @@ public sealed partial class Reader
     private bool IsStepToldOut((int First, int Last) sentence, (int First, int Last) next)
     {
         if (Run(sentence).Where(IsSaying).Where(l => !l.Is("from")).ToList() is not [{ Kind: "footwork", Value: "step" or "jump" } told, ..] said || said.Skip(1).Any(l => !l.Is("way", "forward")) || !Run(sentence).Any(l => Performers.Contains(l.Plain)) || Run(sentence)[0].Is("then")) return false;
-        var clause = _lexemes.GetRange(next.First, EndOfClause(next.First) - next.First + 1);
+        var clause = _lexemes.GetRange(FirstTold(next), EndOfClause(FirstTold(next)) - FirstTold(next) + 1);
         return clause.FindAll(l => l.Is("footwork") && l.Value != "land") is [{ } goes] && goes.Value == told.Value && (clause.Any(l => l.Is("footNoun")) || told.Value == "jump") && !clause.Any(l => l.Kind is "then" or "number" or "ordinal" || l.Is("way", "back"));
     }
 
@@ -178,7 +182,8 @@ public sealed partial class Reader
         if (sentence.Where(IsSaying).Any(l => l.Kind is not ("side" or "footNoun" or "footwork" or "way" or "beside")) || sentence.Count(l => l.Is("footwork")) != 1 || sentence.Count(l => l.Is("footNoun")) != 1 || sentence.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" or "pull-together" }) return;
         var foot = sentence.FindIndex(l => l.Is("footNoun"));
         if (foot == 0 || !sentence[foot - 1].Is("side")) return;
-        var (from, to) = (told.First, EndOfClause(told.First));
+        var from = FirstTold(told);
+        var to = EndOfClause(from);
         var clause = _lexemes.GetRange(from, to - from + 1);
         var again = clause.FindIndex(l => l.Is("footNoun"));
         if (again < 1 || !clause[again - 1].Is("side", sentence[foot - 1].Value) || clause.Count(l => l.Is("footwork")) != 1 || clause.Find(l => l.Is("footwork")) is not { Value: "step" or "slide" } || clause.Any(l => l.Kind is "then" or "number" or "ordinal" or "way")) return;
