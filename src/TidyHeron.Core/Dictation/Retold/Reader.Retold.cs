@@ -24,6 +24,7 @@ public sealed partial class Reader
             RetellWhatIsToldOut(i);
             RetellAnother(i);
             RetellHowOften(i);
+            RetellFeetBroughtAround(i);
             RetellFeetThatComeRound(i);
             RetellWeapons(i);
             RetellStances(i);

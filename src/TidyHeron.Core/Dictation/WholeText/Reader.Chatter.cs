@@ -23,6 +23,18 @@ public sealed partial class Reader
         + @")\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex IsSaidToTheClass();
 
+    [GeneratedRegex(@"^(?:ok|okay|so|and|now|right|good|great|alright|[\s,])*that(?:'s| is| was) (?:the )?(?:(?:move|count|movement|step|technique)(?: number)?|number) (?:one|two|three|four|five|six|seven|eight|nine|ten|\d+)(?: done)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhichOneItWas();
+
+    /// <summary>"That's move number one. For move two, …": said once of a move, it calls nothing.</summary>
+    private void FindANumberSaidOnce()
+    {
+        var said = new List<(int First, int Last)>();
+        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+            if (!_lexemes[first].IsStop && SaysWhichOneItWas().IsMatch(Said(_lexemes.GetRange(first, EndOfSentence(first) - first + 1)).Text.Replace('’', '\'').Trim())) said.Add((first, EndOfSentence(first)));
+        if (said is [var (begins, ends)] && _lexemes.Take(begins).Any(l => l.Is("technique"))) AsNote(begins, ends);
+    }
+
     [GeneratedRegex("[\"“]([^\"”.]{2,40})[\"”]", RegexOptions.CultureInvariant)]
     private static partial Regex InQuotes();
 

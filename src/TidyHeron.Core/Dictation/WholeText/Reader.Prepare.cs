@@ -17,6 +17,7 @@ public sealed partial class Reader
         FindBrackets();
         FindNamesInQuotes();
         FindChatter();
+        FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
         FindOthersDeeds();
         FindOrdersToldOut();
