@@ -2,6 +2,7 @@ using System.Net;
 using System.Xml.Linq;
 using Shouldly;
 using TidyHeron.Core.Body;
+using TidyHeron.Formats;
 using TidyHeron.Server.Floor;
 using TidyHeron.Server.Forms;
 using TidyHeron.Server.People;
@@ -36,6 +37,44 @@ public class SpaceAndTimeTests(HeronServer server) : IClassFixture<HeronServer>
             plan.Sums.ShouldAllBe(s => s.Value > 0 && s.Source.Length > 0 && s.Formula.Length > 0);
             (plan.Weapon.Length > 0).ShouldBe(title == "Long Reed");
         }
+    }
+
+    [Fact]
+    public async Task A_ring_from_the_list_is_a_room_that_a_form_is_fitted_into()
+    {
+        var head = await server.Enter("head");
+        var form = (await Form(head, "First Crossing")).Form;
+        var rings = await head.Get<RingResponse[]>("/api/floor/rings");
+        rings.Select(r => r.Name).Distinct().Count().ShouldBe(rings.Length);
+        foreach (var ring in rings)
+        {
+            // No ring is smaller than six metres or wider than sixteen: common practice.
+            ring.Room.WidthCm.ShouldBeInRange(600, 1600, ring.Name);
+            ring.Room.DepthCm.ShouldBeInRange(600, 1600, ring.Name);
+            ring.Source.ShouldNotBeEmpty();
+            var plan = await head.Post<FloorPlan>("/api/floor", new { form, room = ring.Room, heightCm = 170 });
+            plan.Fit.Fits.ShouldBe(plan.WidthCm <= ring.Room.WidthCm && plan.DepthCm <= ring.Room.DepthCm, ring.Name);
+        }
+    }
+
+    [Fact]
+    public async Task A_weapon_from_the_list_widens_what_a_form_sweeps_by_its_length()
+    {
+        var head = await server.Enter("head");
+        var form = (await Form(head, "Long Reed")).Form;
+        var weapons = await head.Get<WeaponResponse[]>("/api/weapons");
+        weapons.ShouldAllBe(w => w.LengthCm > 20 && w.LengthCm < 250 && w.Source.Length > 0);
+        // A shaku is 10/33 m (the law of measures of 1891), so six are 181.8 cm.
+        weapons.Single(w => w.Id == "staff").LengthCm.ShouldBe(181.8, 0.05);
+        var widths = new List<double>();
+        foreach (var staff in weapons.Where(w => w.Id is "staff" or "short-staff").OrderBy(w => w.LengthCm))
+        {
+            var plan = await head.Post<FloorPlan>("/api/floor", new { form = form with { Weapon = new WeaponCarriedDocument(staff.Id) }, room = new { widthCm = 1200, depthCm = 1200 }, heightCm = 170 });
+            plan.Weapon.ShouldContain(staff.Name);
+            widths.Add(plan.WidthCm);
+        }
+        widths.Count.ShouldBe(2);
+        widths[1].ShouldBeGreaterThan(widths[0]);
     }
 
     [Fact]
