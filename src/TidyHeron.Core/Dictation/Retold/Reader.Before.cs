@@ -52,6 +52,12 @@ public sealed partial class Reader
 
     private void RetellWhereTheWordsBegin(int i)
     {
+        // "This last bit starts facing the back.": so one stands.
+        if (_lexemes[i].Plain is "starts" or "begins" && i > 0 && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("facing") && _lexemes[i + 2] is { Kind: "place" or "clock" } && !_before.Concat(_said).Any() && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance"))
+        {
+            BecomesWhereWeAre(i);
+            if (Alone(i + 2) && !_lexemes[i + 3 < _lexemes.Count ? i + 3 : i].EndsSentence) _lexemes[i + 3] = _lexemes[i + 3] with { Value = "." };
+        }
         // "You have just done the two strikes and you are facing the back in a left front stance": where these words begin.
         if (_lexemes[i].Plain == "just" && i > 1 && _lexemes[i - 1].Plain == "have" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "done" or "finished" && !_before.Concat(_said).Any()
             && Enumerable.Range(i, EndOfClause(i) - i).FirstOrDefault(k => _lexemes[k].Plain is "you are" or "youre" or "we are" && _lexemes[k + 1].Is("facing"), -1) is var now and > 0 && _lexemes.GetRange(now, EndOfClause(now) - now + 1).Any(l => l.Is("stance")))

@@ -50,6 +50,12 @@ internal static class Corrections
                 lexemes[i] = lexemes[i] with { Kind = "filler" };
                 continue;
             }
+            // "Slide your feet together... no, sorry, stay there, and block": all of it is taken back.
+            if (lexemes[right] is { Kind: "footwork", Value: "stay" } && lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")) && !lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
+            {
+                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler", Term = null };
+                continue;
+            }
             // "Turn left to face nine, no, turn to face six": likewise.
             if (lexemes[right] is { Kind: "footwork", Value: "turn" } && right + 2 < lexemes.Count && lexemes[right + 1].Is("facing") && lexemes[right + 2].Kind is "place" or "clock" && FacedBefore(i, lexemes[right + 2].Kind) is var facedFirst and >= 0)
             {

@@ -19,7 +19,9 @@ public sealed partial class Reader
     private const string LeadIn = @"^(?:(?:ok|okay|alright|all right|right|so|and|now|but|then|again|here|yeah|yes|good|great|cool|remember|basically|like|um|uh|at this point|by now|once again|as you can see|notice(?: that)?|so far)[\s,]+)*";
 
     /// <summary>"You're in …", "you should have your left foot forward", "my left leg is in front".</summary>
-    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re|'ll be|'ve got|'ve ended up| are| am| should (?:now |still )?(?:be|have)| will be| end up| wind up| have got| have ended up| have(?! to\b| the\b| a\b))|i'm|(?:my|your|the|our) (?:left|right|front|back|rear|lead|leading) (?:foot|leg|knee)(?:'s| is| should be| will be| stays)|(?:the |your |my |)weight(?:'s| is| should be| stays)|this is still)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re|'ll be|'ve got|'ve ended up| are| am| should (?:now |still )?(?:be|have)| will be| end up| wind up| have got| have ended up| have(?! to\b| the\b| a\b))"
+        + @"|i'm|(?:my|your|the|our) (?:left|right|front|back|rear|lead|leading) (?:foot|leg|knee)(?:'s| is| should be| will be| stays)"
+        + @"|(?:the |your |my |)weight(?:'s| is| should be| stays)|this is still)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysHowOneStands();
 
     /// <summary>"That's two punches", "so far it's …", "I've done a low block and two punches".</summary>
@@ -27,15 +29,20 @@ public sealed partial class Reader
     private static partial Regex SumsUp();
 
     /// <summary>"We call that …", "it's called …", "in Japanese that's …".</summary>
-    [GeneratedRegex(LeadIn + @"(?:(?:that(?:'s| is)|this is|it(?:'s| is)|which is|these are|those are) (?:also )?(?:what (?:we|i|they|you) call|called|known as)|(?:we|i|they|some people|some schools|other schools) call (?:that|this|it|these|those)|(?:in|the) (?:japanese|korean|chinese|english|mandarin|cantonese)(?: name| word| term)?\b(?: (?:we call |)(?:that|this|it|them)(?:'s| is)?| for (?:that|this|it)\b| is\b| would be\b))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:that(?:'s| is)|this is|it(?:'s| is)|which is|these are|those are) (?:also )?(?:what (?:we|i|they|you) call|called|known as)"
+        + @"|(?:we|i|they|some people|some schools|other schools) call (?:that|this|it|these|those)"
+        + @"|(?:in|the) (?:japanese|korean|chinese|english|mandarin|cantonese)(?: name| word| term)?\b(?: (?:we call |)(?:that|this|it|them)(?:'s| is)?| for (?:that|this|it)\b| is\b| would be\b))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex Names();
 
     /// <summary>"That punch goes to the solar plexus", "both punches are middle level", "the second one is to the face".</summary>
-    [GeneratedRegex(LeadIn + @"(?:that|this|both|both of (?:the|those|these)|these|those|all (?:of |)(?:the|those|these)(?: two| three| four)?|(?:the|your|my)(?: (?:first|second|third|last))?)(?: \p{L}+){1,3} (?:is|are|goes|go|should|has to|have to|comes|come|lands|land)\b(?! (?:a|an|the)\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:that|this|both|both of (?:the|those|these)|these|those|all (?:of |)(?:the|those|these)(?: two| three| four)?|(?:the|your|my)(?: (?:first|second|third|last))?)"
+        + @"(?: \p{L}+){1,3} (?:is|are|goes|go|should|has to|have to|comes|come|lands|land)\b(?! (?:a|an|the)\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TellsWhatOneWasLike();
 
     /// <summary>"Let me show you that one more time", "once more from the side", "from the top".</summary>
-    [GeneratedRegex(LeadIn + @"(?:(?:let me|i'll|i will|let's|we'll|(?:i'm|we're|i am) (?:going to|gonna)) (?:just )?(?:show|do|go over|go through|run through|demonstrate|say|explain|repeat)\b.*\b(?:again|once more|one more time|from the (?:side|back|front|top))\b|(?:once more|one more time|again),? (?:from the (?:side|back|front|top)\b|slow|in slow|for you|for those|a bit (?:slower|faster))|from the (?:side|top|back)(?:[.,:]|$)|(?:to|let's|a quick|just to) (?:recap|review)\b|recap\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:let me|i'll|i will|let's|we'll|(?:i'm|we're|i am) (?:going to|gonna)) (?:just )?(?:show|do|go over|go through|run through|demonstrate|say|explain|repeat)\b.*\b(?:again|once more|one more time|from the (?:side|back|front|top))\b"
+        + @"|(?:once more|one more time|again),? (?:from the (?:side|back|front|top)\b|slow|in slow|for you|for those|a bit (?:slower|faster))"
+        + @"|from the (?:side|top|back)(?:[.,:]|$)|(?:to|let's|a quick|just to) (?:recap|review)\b|recap\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex ShowsAgain();
 
     /// <summary>"That's your starting position.": so far nothing was done.</summary>

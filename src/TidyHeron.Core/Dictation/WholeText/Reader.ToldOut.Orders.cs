@@ -10,7 +10,10 @@ public sealed partial class Reader
     private const int ToldOutWithin = 5; // sentences after an order
 
     /// <summary>"The next thing is a low block", "now we're going to turn around", "what we want to do is …".</summary>
-    [GeneratedRegex(LeadIn + @"(?:(?:the|this) next (?:(?:two|three|four|few|couple of|bunch of) )?(?:move|thing|one|technique|count|step|part|section|bit|line)s?(?:'s| is| are| goes| go)|(?:now|next|then|here|after that|after this)\s+(?:comes?|it's|there's|we have|you have|we've got)|next(?: up)? is|(?:what|all) (?:we|you|i) (?:want|need|have|'re going|are going) to do|(?:next |now )?(?:we|you|i)(?:'re| are|'m| am) (?:now |just |then )?(?:going to|gonna|about to)|(?:next |now )?(?:we|you|i)(?:'ll| will)|(?:your|the|my) (?:left|right|front|back|rear) (?:foot|leg)(?:'s| is) (?:going to|gonna))\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:the|this) next (?:(?:two|three|four|few|couple of|bunch of) )?(?:move|thing|one|technique|count|step|part|section|bit|line)s?(?:'s| is| are| goes| go)"
+        + @"|(?:now|next|then|here|after that|after this)\s+(?:comes?|it's|there's|we have|you have|we've got)|next(?: up)? is"
+        + @"|(?:what|all) (?:we|you|i) (?:want|need|have|'re going|are going) to do|(?:next |now )?(?:we|you|i)(?:'re| are|'m| am) (?:now |just |then )?(?:going to|gonna|about to)|(?:next |now )?(?:we|you|i)(?:'ll| will)"
+        + @"|(?:your|the|my) (?:left|right|front|back|rear) (?:foot|leg)(?:'s| is) (?:going to|gonna))\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex AnnouncesADeed();
 
     [GeneratedRegex(@"\bwhat(?:'s| is| comes| do we do| happens) (?:next|now)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

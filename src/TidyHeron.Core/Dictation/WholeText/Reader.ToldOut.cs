@@ -148,6 +148,13 @@ public sealed partial class Reader
                 AsNote(i, said);
                 continue;
             }
+            // "Slide to the right and do the other side, left punch, right elbow": told out, with the other hands.
+            if (_lexemes[i].Is("otherSide") && (Follows(i, "do") || _lexemes[i].Plain.StartsWith("do ", StringComparison.Ordinal)) && _lexemes[i + 1].Is("stop", ",") && ClauseOf(i).Any(l => l.Is("footwork")) && RestOfSentence(i + 1).Where(l => l.Is("technique")).ToList() is { Count: > 0 } others && RestOfSentence(i + 1).Count(l => l.Is("side")) >= others.Count
+                && _lexemes.Take(i).Where(l => l.Is("technique")).TakeLast(others.Count).ToList() is var ours && ours.Count == others.Count && ours.Zip(others).All(p => p.First.Term!.Id == p.Second.Term!.Id || p.First.Term.Family == p.Second.Term!.Family))
+            {
+                AsNote(i, i);
+                continue;
+            }
             // "…, and do the other side: right leg out, block low, …".
             if (_lexemes[i].Is("otherSide") && i > 0 && (_lexemes[i - 1].Plain is "do" or "the" || Follows(i, "do")) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).ToList() is var toldOut && toldOut.Any(l => l.Is("footNoun")) && toldOut.Any(l => l.IsHandTechnique) && !OnlySmallWordsAndACallBefore(i))
             {
