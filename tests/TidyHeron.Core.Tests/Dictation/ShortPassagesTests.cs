@@ -10,6 +10,24 @@ namespace TidyHeron.Core.Tests.Dictation;
 public class ShortPassagesTests
 {
     [Theory]
+    // Orders, announcements, rows and corrections as they are told out.
+    [InlineData("Left front stance, low block. Right front kick, land forward, right punch. Pivot on your left foot, bring the right foot around, and low block.", "0 left front, 0 right front, 180 right front")]
+    [InlineData("Left front stance, low block. The right foot comes around, you turn to the back, and it's another low block.", "0 left front, 180 right front")]
+    [InlineData("Left front stance, low block. Now six, seven and eight are all the same. So step right, rising block, step left, rising block, step right, rising block.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Step forward, punch. And once more with a shout.", "0 left front, 0 right front, 0 left front")]
+    [InlineData("Left front stance, low block. Three age uke, starting with the right, stepping each time.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Three lunge punches. One, two, three, kiai.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, low block. Horse stance, so slide your right foot out, and strike.", "0 left front, 0 none horse")]
+    [InlineData("Left front stance, low block. You step forward with the right and punch, then left and punch, then right and punch.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left front stance, punch. Step back, turn to face nine, no, turn to face six, back stance, block.", "0 left front, 180 left back")]
+    [InlineData("Left front stance, punch. Slide your feet together... no, sorry, stay there, and do a rising block.", "0 left front, 0 left front")]
+    [InlineData("Right front stance, punch. Your left foot goes behind you, you turn 270 degrees to the left, back stance, knife hand block.", "0 right front, 90 left back")]
+    [InlineData("Left foot to the left, front stance, low block. Turn left to the back of the room, left front stance, low block.", "270 left front, 180 left front")]
+    [InlineData("Left front stance, low block. Now, your right foot is going to move over to the right. You step with the right foot into a right walking stance, block.", "0 left front, 90 right walking")]
+    [InlineData("Left front stance, low block. From there we jump. Jump forward and land in a right cross stance, block.", "0 left front, 0 right cross")]
+    [InlineData("Left front stance, low block. Now we turn about. You pass the staff over your head as you pivot to your left, left front stance, strike down.", "0 left front, 180 left front")]
+    [InlineData("Step to the left with the left foot into a cat stance, block. Then right punch. Then the same thing to the right side. Step to the right, cat stance, block with the right. Left punch.", "270 left cat, 270 left cat, 90 right cat, 90 right cat")]
+    [InlineData("Left front stance, kick with the right foot, step back to left front stance, punch.", "0 left front, 0 left front")]
     // As somebody tells who talks on: asides, what is said once more, what is announced and then told out.
     [InlineData("So the first one, we look to the left, and then we step that way with the left foot, front stance, low block.", "270 left front")]
     [InlineData("First you look right, then you turn and step into a right front stance, low block.", "90 right front")]
