@@ -73,91 +73,6 @@ public sealed partial class Reader
         }
     }
 
-    /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
-    private void FindManyWithAStepEach()
-    {
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-        {
-            if (_lexemes[i] is not { Kind: "number", Number: > 1 and < 10 } many || !_lexemes[i + 1].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
-            var end = EndOfSentence(i);
-            var rest = Enumerable.Range(i + 2, end - i - 1).ToList();
-            var step = rest.FindIndex(k => _lexemes[k] is { IsGerund: true, Value: "step" or "step-back" });
-            if (step < 0 || rest.Any(k => _lexemes[k].Kind is "technique" or "stance" or "degrees" or "again" or "times" or "then") || rest.Count(k => _lexemes[k].Is("side")) > 1) continue;
-            var starts = rest.FindIndex(k => _lexemes[k].Plain is "starting with" or "beginning with" or "starting" or "beginning");
-            var first = rest.FindIndex(k => _lexemes[k].Is("side"));
-            if (first >= 0 && starts < 0 || starts < 0 && !rest.Any(k => _lexemes[k].Plain is "each" or "each time" or "every")) continue;
-            var (foot, side) = (first >= 0 && rest[first] + 1 <= end && _lexemes[rest[first] + 1].Is("footNoun"), first >= 0 ? _lexemes[rest[first]].Side : (Side?)null);
-            var back = _lexemes[rest[step]].Value == "step-back" || rest[step] + 1 <= end && _lexemes[rest[step] + 1].Is("way", "back");
-            var (done, at) = (_lexemes[i + 1], _lexemes[i + 1].Start + _lexemes[i + 1].Length);
-            foreach (var k in rest) if (_lexemes[k].Kind is "opening" or "side" or "footNoun" or "footwork" or "way" or "together" or "ordinal") BecomesSmall(k);
-            foreach (var k in rest) if (_lexemes[k].IsStop) BecomesSmall(k);
-            var told = new List<Lexeme>();
-            for (var n = 0; n < many.Number; n++)
-            {
-                var place = n == 0 ? many.Start : at;
-                if (n > 0) told.Add(new Lexeme("stop", ".", at, 0, ""));
-                told.Add(new Lexeme("footwork", back ? "step-back" : "step", place, 0, "step", TermOf(back ? "step-back" : "step")));
-                if (side is { } one && foot) told.AddRange([new Lexeme("side", (n % 2 == 0 ? one : one.Other).Word, place, 0, ""), new Lexeme("footNoun", "foot", place, 0, "foot")]);
-                told.Add(new Lexeme("stop", ",", place, 0, ""));
-                if (side is { } which && !foot) told.Add(new Lexeme("side", (n % 2 == 0 ? which : which.Other).Word, place, 0, ""));
-                told.Add(n == 0 ? done : done with { Start = at, Length = 0 });
-            }
-            _lexemes[i] = many with { Kind = "filler", Value = "filler" };
-            _lexemes.RemoveAt(i + 1);
-            _lexemes.InsertRange(i + 1, told);
-            i += told.Count;
-        }
-    }
-
-    /// <summary>The same, told in another order.</summary>
-    private void FindOtherOrders()
-    {
-        for (var i = 0; i + 3 < _lexemes.Count; i++)
-        {
-            // "Horse stance, so slide your right foot out, and strike": what is stood in goes behind the foot.
-            if (_lexemes[i].Is("stance") && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) + 1 is var comma && comma + 2 < _lexemes.Count && _lexemes[comma].Is("stop", ",") && _lexemes[comma + 1].Plain == "so" && EndOfClause(comma + 1) is var ends && _lexemes.GetRange(comma + 2, ends - comma - 1) is var moves && moves.Any(l => l.Is("footNoun")) && moves.Any(l => l.Is("footwork")) && !moves.Any(l => l.Kind is "stance" or "technique"))
-            {
-                var stance = _lexemes.GetRange(i, comma - i);
-                _lexemes.InsertRange(ends + 1, stance);
-                _lexemes.RemoveRange(i, comma - i + 1);
-            }
-            // "Right foot, front stance, knife hand, and then left, front stance, high knife hand": that foot.
-            if (_lexemes[i].Is("then") && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && _lexemes[i + 3].Is("stance") && i > 0 && _lexemes[i - 1].Is("stop", ",") && Backward(i).TakeWhile(l => !l.EndsSentence).Reverse().SkipWhile(l => l.IsStop || l.Is("filler")).ToList() is [{ Kind: "side" } first, { Kind: "footNoun" }, { Kind: "stop" }, { Kind: "stance" }, ..] && first.Value != _lexemes[i + 1].Value)
-            {
-                _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
-                _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
-            }
-            // "Three times: step, punch": how often goes behind what is done.
-            if (_lexemes[i].Is("times") && int.TryParse(_lexemes[i].Value, out _) && OnlySmallWordsAndACallBefore(i) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("technique")))
-            {
-                var (often, end) = (_lexemes[i], EndOfSentence(i + 1));
-                _lexemes.Insert(end + 1, often);
-                _lexemes.Insert(end + 1, new Lexeme("stop", ",", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
-                _lexemes[i] = often with { Kind = "filler", Value = "filler", Plain = "", Length = 0 };
-                _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler", Value = "filler" };
-            }
-            // "Step with the right and punch, then left and punch": with that foot.
-            if (_lexemes[i].Is("then") && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Plain == "and" && _lexemes[i + 3].IsHandTechnique && i > 1 && _lexemes[i - 1].Is("stop", ",") && ClauseOf(i - 2).ToList() is var before && before.Any(l => l.Is("side")) && before.Any(l => l.Is("technique", _lexemes[i + 3].Value)) && (before.Any(l => l.Is("footwork", "step")) || before.Any(l => l is { Kind: "footwork", Plain: "" })))
-            {
-                var at = _lexemes[i + 1].Start + _lexemes[i + 1].Length;
-                _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", at, 0, "foot"));
-                _lexemes.Insert(i + 1, new Lexeme("footwork", "step", _lexemes[i + 1].Start, 0, "", TermOf("step")));
-                _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
-            }
-            // "Punch right stepping through, then left, then right": each with a step.
-            if (_lexemes[i].IsHandTechnique && OnlySmallWordsAndACallBefore(i) && _lexemes[i + 1].Is("side") && _lexemes[i + 2] is { IsGerund: true, Value: "step" } && EndOfClause(i) is var told && told + 2 < _lexemes.Count && _lexemes[told + 1].Is("stop", ",") && RestOfSentence(told).ToList() is var rest && rest.Any(l => l.Is("side")) && rest.All(l => l.Kind is "then" or "side" or "filler" or "shout" || l.IsStop))
-                foreach (var side in Enumerable.Range(told + 1, EndOfSentence(told) - told).Where(k => _lexemes[k].Is("side")).Reverse().ToList())
-                {
-                    var at = _lexemes[side].Start + _lexemes[side].Length;
-                    _lexemes.Insert(side + 1, _lexemes[i] with { Start = at, Length = 0 });
-                    var opens = side;
-                    while (opens > told && !_lexemes[opens - 1].IsStop) opens--;
-                    _lexemes.InsertRange(side, [new Lexeme("footwork", "step", _lexemes[side].Start, 0, "step", TermOf("step")), new Lexeme("stop", ",", _lexemes[side].Start, 0, "")]);
-                    if (_lexemes[opens - 1].Is("stop", ",")) _lexemes[opens - 1] = _lexemes[opens - 1] with { Value = "." };
-                }
-        }
-    }
-
     /// <summary>"Three steps back, starting with the left foot", "two punches, left first": told like "…, left, right, left".</summary>
     private void FindWhichIsFirst()
     {
@@ -296,36 +211,6 @@ public sealed partial class Reader
         }
     }
 
-    /// <summary>
-    /// "Three punches going forward. Right punch, left punch, right punch": announced and listed; "lunge punch, lunge punch, lunge punch":
-    /// a step goes with each.
-    /// </summary>
-    private void FindRowsThatStep()
-    {
-        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
-        {
-            var (end, sentence) = (EndOfSentence(first), Enumerable.Range(first, EndOfSentence(first) - first + 1).ToList());
-            var deeds = sentence.Where(k => _lexemes[k].Is("technique")).ToList();
-            if (sentence.Any(k => _lexemes[k].Kind is "stance" or "footNoun" or "degrees" or "again" or "times" or "countNoun" || _lexemes[k].Is("number") && deeds.Count > 1)) continue;
-            if (deeds.Count > 1 && deeds.All(k => _lexemes[k].Is("technique", "lunge-punch") && StartsClause(k)) && !sentence.Any(k => _lexemes[k].Is("footwork"))) StepWithEach(deeds);
-            if (deeds.Count != 1 || _lexemes[deeds[0]] is not { IsHandTechnique: true } named || !IsPlural(named) || deeds[0] == 0 || _lexemes[deeds[0] - 1] is not { Kind: "number", Number: > 1 and < 10 } many || sentence.Any(k => _lexemes[k].Is("side")) || end + 2 >= _lexemes.Count) continue;
-            // "Three lunge punches. One, two, three, kiai.": counted out.
-            var counted = Enumerable.Range(end + 2, EndOfSentence(end + 2) - end - 1).Where(k => !_lexemes[k].IsStop && !_lexemes[k].Is("filler") && !_lexemes[k].Is("shout")).ToList();
-            if (counted.Count == many.Number && counted.Select((k, n) => _lexemes[k].Is("number") && _lexemes[k].Number == n + 1).All(called => called))
-            {
-                foreach (var k in counted) BecomesSmall(k);
-                _lexemes[end + 1] = _lexemes[end + 1] with { Value = "," };
-                continue;
-            }
-            if (!sentence.Any(k => _lexemes[k].Is("way", "forward") || _lexemes[k].Is("footwork", "step") || _lexemes[k].Plain is "going" or "moving" or "stepping")) continue;
-            var listed = Enumerable.Range(end + 2, EndOfSentence(end + 2) - end - 1).ToList();
-            var done = listed.Where(k => _lexemes[k].Is("technique")).ToList();
-            if (done.Count != many.Number || !done.All(k => k > 0 && _lexemes[k - 1].Is("side") && IsThat(named, _lexemes[k].Term!.Id)) || listed.Any(k => _lexemes[k].Kind is "footwork" or "stance" or "footNoun")) continue;
-            AsNote(first, end);
-            StepWithEach(done);
-        }
-    }
-
     /// <summary>"Punch, punch, punch going back, right, left, right": told like "step, three punches, right, left, right".</summary>
     private void FindRowsOfTechniques()
     {
@@ -426,37 +311,5 @@ public sealed partial class Reader
         var sides = feet.Select(f => new Lexeme("side", f.Value, after, 0, f.Value)).ToList();
         _lexemes.InsertRange(technique + 1, [new Lexeme("stop", ",", after, 0, ""), .. sides, new Lexeme("stop", ",", after, 0, "")]);
         _lexemes.Insert(technique, new Lexeme("number", feet.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), done.Start, 0, ""));
-    }
-
-    /// <summary>"On the sixth, seventh and eighth count": like "six, seven and eight".</summary>
-    private void ReadListsOfOrdinals()
-    {
-        for (var i = 0; i + 2 < _lexemes.Count; i++)
-        {
-            if (!IsNth(i) || !StartsSentence(i)) continue;
-            var (last, end) = (_lexemes[i].Number, i);
-            for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("stop", ",") || _lexemes[k].Plain == "and" || IsNth(k) && _lexemes[k].Number == last + 1); k++)
-                if (IsNth(k)) (last, end) = (_lexemes[k].Number, k);
-            var are = end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "are" };
-            if (end == i || !_lexemes[end].Plain.EndsWith(" count", StringComparison.Ordinal) && !are && !(end + 1 < _lexemes.Count && (_lexemes[end + 1].Is("countNoun") || _lexemes[end + 1].Is("stop", ":")))) continue;
-            for (var k = i; k <= end; k++)
-                if (IsNth(k)) _lexemes[k] = _lexemes[k] with { Kind = "number" };
-            if (end + 1 < _lexemes.Count && _lexemes[end + 1].Is("countNoun")) BecomesSmall(end + 1);
-            if (end + 1 >= _lexemes.Count || !_lexemes[end + 1].Is("stop", ":")) _lexemes.Insert(end + 1, new Lexeme("stop", ":", _lexemes[end].Start + _lexemes[end].Length, 0, ""));
-        }
-
-        // "On the second count a left punch, and on the third a right punch.": a count of its own.
-        for (var i = 3; i + 1 < _lexemes.Count; i++)
-        {
-            if (!IsNth(i) || _lexemes[i - 1].Plain != "the" || _lexemes[i - 2].Plain != "on" || _lexemes[i - 3].Plain is not "and" && !_lexemes[i - 3].IsStop || _lexemes[i + 1].Kind is "countNoun" || StartsSentence(i)) continue;
-            if (!Enumerable.Range(0, i).Any(k => IsNth(k) && _lexemes[k].Plain.EndsWith(" count", StringComparison.Ordinal) && _lexemes[k].Number == _lexemes[i].Number - 1)) continue;
-            var from = _lexemes[i - 3].Plain == "and" ? i - 3 : i - 2;
-            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + " count" };
-            if (!_lexemes[i + 1].IsStop) _lexemes.Insert(i + 1, StopAfter(i, ","));
-            if (_lexemes[from - 1].IsStop) _lexemes[from - 1] = _lexemes[from - 1] with { Value = "." };
-            else _lexemes.Insert(from, StopAt(from, "."));
-        }
-
-        bool IsNth(int k) => _lexemes[k].Is("ordinal") && int.TryParse(_lexemes[k].Value, out _);
     }
 }

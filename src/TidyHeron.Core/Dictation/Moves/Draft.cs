@@ -81,8 +81,6 @@ internal sealed class Draft
     public bool IsOpening { get; set; }
     /// <summary>"You've just landed in …": where one stands as the words begin; it takes no count.</summary>
     public bool IsWhereWeAre { get; set; }
-    /// <summary>It was told as the way to the position in which the form begins: it takes no count.</summary>
-    public bool OnlyOpens { get; set; }
     public bool SentenceEnded { get; set; }
     /// <summary>Called with a number: whatever it is, it takes the count.</summary>
     public bool IsNumbered { get; init; }

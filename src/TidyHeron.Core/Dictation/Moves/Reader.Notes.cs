@@ -118,6 +118,9 @@ public sealed partial class Reader
         _fields.Add(new ReadField(_draft.Id, "note", start, length));
     }
 
+    /// <summary>The words of a run of lexemes as expressions are held against them.</summary>
+    private string WordsFrom(int first, int last) => Said(_lexemes.GetRange(first, last - first + 1)).Text.Replace('’', '\'').Trim();
+
     /// <summary>The words of a run of lexemes, some of which may have been put before those they follow.</summary>
     private (int Start, int Length, string Text) Said(List<Lexeme> run)
     {

@@ -45,7 +45,7 @@ public sealed partial class Reader
         if (!_lexemes[i].Is("stance") || _before.Count > 0 || i + 2 >= _lexemes.Count || _lexemes[i + 1].Plain != "to" || _lexemes[i + 2].Plain is not ("start" or "begin" or "start with" or "begin with") || _lexemes.Take(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance" or "opening")) return;
         if (_lexemes.FindIndex(i, EndOfSentence(i) - i + 1, l => l.Is("footNoun")) is var leads and > 0) ForwardIsTheLead(leads);
         var next = EndOfSentence(i) + 2;
-        if (next < _lexemes.Count && Said(_lexemes.GetRange(next, EndOfSentence(next) - next + 1)).Text.Replace('’', '\'') is var words && (words.StartsWith("you've got", StringComparison.OrdinalIgnoreCase) || words.StartsWith("you have", StringComparison.OrdinalIgnoreCase)) && !_lexemes.GetRange(next, EndOfSentence(next) - next + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(next, EndOfSentence(next));
+        if (next < _lexemes.Count && WordsFrom(next, EndOfSentence(next)) is var words && (words.StartsWith("you've got", StringComparison.OrdinalIgnoreCase) || words.StartsWith("you have", StringComparison.OrdinalIgnoreCase)) && !_lexemes.GetRange(next, EndOfSentence(next) - next + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(next, EndOfSentence(next));
         var first = i > 0 && _lexemes[i - 1].Is("side") ? i - 1 : i;
         _lexemes.Insert(first, new Lexeme("opening", "opening", _lexemes[first].Start, 0, "start in"));
     }

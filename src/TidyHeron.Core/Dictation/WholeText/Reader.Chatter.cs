@@ -31,7 +31,7 @@ public sealed partial class Reader
     {
         var said = new List<(int First, int Last)>();
         for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
-            if (!_lexemes[first].IsStop && SaysWhichOneItWas().IsMatch(Said(_lexemes.GetRange(first, EndOfSentence(first) - first + 1)).Text.Replace('’', '\'').Trim())) said.Add((first, EndOfSentence(first)));
+            if (!_lexemes[first].IsStop && SaysWhichOneItWas().IsMatch(WordsFrom(first, EndOfSentence(first)))) said.Add((first, EndOfSentence(first)));
         if (said is [var (begins, ends)] && _lexemes.Take(begins).Any(l => l.Is("technique"))) AsNote(begins, ends);
     }
 
@@ -51,7 +51,7 @@ public sealed partial class Reader
             var last = _lexemes.FindLastIndex(l => l.Start + l.Length <= name.Groups[1].Index + name.Groups[1].Length);
             var opens = first;
             while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
-            if (last >= first && SpeaksOfAForm().IsMatch(Said(_lexemes.GetRange(opens, EndOfSentence(first) - opens + 1)).Text))
+            if (last >= first && SpeaksOfAForm().IsMatch(WordsFrom(opens, EndOfSentence(first))))
                 for (var k = first; k <= last; k++) BecomesSmall(k);
         }
     }
@@ -62,7 +62,7 @@ public sealed partial class Reader
         for (var first = 0; first < _lexemes.Count; first++)
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].EndsSentence) continue;
-            var words = Said(_lexemes.GetRange(first, EndOfSentence(first) - first + 1)).Text.Replace('’', '\'');
+            var words = WordsFrom(first, EndOfSentence(first));
             if (IsSaidToTheClass().IsMatch(words)) _lexemes[first] = _lexemes[first] with { Kind = "note", Value = "note", Term = null };
         }
     }

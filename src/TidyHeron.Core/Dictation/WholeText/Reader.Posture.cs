@@ -42,7 +42,7 @@ public sealed partial class Reader
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].IsStop) continue;
             var last = EndOfClause(first);
-            var words = Said(_lexemes.GetRange(first, last - first + 1)).Text.Replace('’', '\'').Trim();
+            var words = WordsFrom(first, last);
             if (SaysHowTheBodyIsHeld().IsMatch(words)) AsNote(first, last);
             else if (SaysWhen().IsMatch(words)) for (var k = first; k <= last; k++) BecomesSmall(k);
         }

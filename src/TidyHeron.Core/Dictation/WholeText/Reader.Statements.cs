@@ -70,14 +70,13 @@ public sealed partial class Reader
         var end = EndOfSentence(i);
         var run = _lexemes.GetRange(i, end - i + 1);
         if (run.Any(l => l.Kind is "footwork" or "degrees" or "turnSide" or "amount" or "again" or "otherSide")) return false;
-        var words = Said(run).Text.Replace('’', '\'');
+        var words = WordsFrom(i, end);
         var sentence = run.Where(l => !l.IsStop && l.Kind is not ("filler" or "note" or "then" or "detail" or "opening" or "unread")).ToList();
         if (NothingNumbered && _before.All(m => m.Counting == Counting.Uncounted) && EndsTheOpening().IsMatch(words))
         {
             // What was done till then is how everybody gets there.
             for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
             _draft.Counting = Counting.Uncounted;
-            _draft.OnlyOpens = true;
             AddRemark(run);
         }
         else if (SaysHowOneStands().IsMatch(words) && IsHowOneStands(sentence)) foreach (var word in run) Note(word, FieldOf(word));
@@ -132,7 +131,7 @@ public sealed partial class Reader
         {
             if (_lexemes[i].IsStop || !_lexemes[i - 1].EndsSentence) continue;
             var end = EndOfSentence(i);
-            if (!ShowsAgain().IsMatch(Said(_lexemes.GetRange(i, end - i + 1)).Text.Replace('’', '\''))) continue;
+            if (!ShowsAgain().IsMatch(WordsFrom(i, end))) continue;
             // "I'll show it again. Then the third one …": what comes is new.
             if (end + 2 < _lexemes.Count && (_lexemes[end + 2].Kind is "then" or "number" or "ordinal" or "countNoun" || _lexemes[end + 2].Plain is "next")) continue;
             var told = _lexemes.Take(i).Where(l => l.Is("technique")).ToList();
@@ -163,7 +162,7 @@ public sealed partial class Reader
             var k = _lexemes.IndexOf(named, first);
             // "Against a kick", "block the kick", "his punch".
             if (Follows(k, "against", "for", "his", "their") || k > 1 && _lexemes[k - 1].Plain is "the" or "a" && _lexemes[k - 2].Is("technique", "block")) continue;
-            while (at < done.Count && !IsThat(named, done[at]) && !(named.Value == "strike" && _ways.Vocabulary.Find(done[at]) is { IsKick: false })) at++;
+            while (at < done.Count && !IsThat(named, done[at])) at++;
             if (at++ >= done.Count) return false;
         }
         return true;
@@ -179,6 +178,7 @@ public sealed partial class Reader
         "block" => term.Family == "receiving",
         "punch" => term.Family == "punch",
         "kick" => term.IsKick,
+        "strike" => !term.IsKick,
         _ => false,
     };
 

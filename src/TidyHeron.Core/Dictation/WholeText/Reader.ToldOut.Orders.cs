@@ -33,7 +33,7 @@ public sealed partial class Reader
         var asked = false;
         for (var s = 0; s + 1 < sentences.Count; s++)
         {
-            var words = Said(Run(sentences[s])).Text.Replace('’', '\'');
+            var words = WordsFrom(sentences[s].First, sentences[s].Last);
             if (s > 0 && IsRepeatToldOut(sentences, s, words)) AsNote(sentences[s].First, sentences[s].Last);
             else if (asked || AnnouncesADeed().IsMatch(words))
             {
