@@ -94,7 +94,7 @@ public sealed partial class Reader
         TakeUpWhatWaits();
         for (var i = 0; i < _lexemes.Count; i++)
         {
-            if (OnlySaysHowItIs(i, out var end))
+            if (TakeStatement(i, out var end))
             {
                 i = end;
                 continue;

@@ -46,8 +46,9 @@ public sealed partial class Reader
         if (_lexemes.FindIndex(i, EndOfSentence(i) - i + 1, l => l.Is("footNoun")) is var leads and > 0) ForwardIsTheLead(leads);
         var next = EndOfSentence(i) + 2;
         if (next < _lexemes.Count && WordsFrom(next, EndOfSentence(next)) is var words && (words.StartsWith("you've got", StringComparison.OrdinalIgnoreCase) || words.StartsWith("you have", StringComparison.OrdinalIgnoreCase)) && !_lexemes.GetRange(next, EndOfSentence(next) - next + 1).Any(l => l.Kind is "footwork" or "footNoun")) AsNote(next, EndOfSentence(next));
-        var first = i > 0 && _lexemes[i - 1].Is("side") ? i - 1 : i;
-        _lexemes.Insert(first, new Lexeme("opening", "opening", _lexemes[first].Start, 0, "start in"));
+        // One word, as "front stance, left, to start with" has it (RetellNames).
+        _lexemes[i + 1] = _lexemes[i + 1] with { Length = _lexemes[i + 2].Start + _lexemes[i + 2].Length - _lexemes[i + 1].Start, Plain = "to " + _lexemes[i + 2].Plain };
+        _lexemes.RemoveAt(i + 2);
     }
 
     private void RetellWhereTheWordsBegin(int i)

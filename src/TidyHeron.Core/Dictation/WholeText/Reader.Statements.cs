@@ -59,10 +59,10 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:it|this|that|you|we) (?:could|can|might|may) (?:also )?(?:be|use|think of|see)\b|(?:some|other) (?:people|schools|teachers) (?:say|think|do|use|see)\b|(?:you|we) can think of)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhatElseItCouldBe();
 
-    /// <summary>Whether a sentence or a clause begins here that only says how things are; it is kept as a remark.</summary>
+    /// <summary>Takes in a sentence or a clause that only says how things are, if one begins here.</summary>
     /// <param name="i">Where it may begin.</param>
     /// <param name="last">Its last lexeme.</param>
-    private bool OnlySaysHowItIs(int i, out int last)
+    private bool TakeStatement(int i, out int last)
     {
         last = i;
         // A clause that begins with a side, a step or a technique tells a move.
@@ -101,7 +101,7 @@ public sealed partial class Reader
         };
     }
 
-    /// <summary>"That's one block and two punches": each of them was done lately, as often.</summary>
+    /// <summary>"That's one block and two punches": each of them was done lately.</summary>
     private bool SumUpWhatWasDone(List<Lexeme> sentence)
     {
         if (_draft.IsDone && sentence.Where(l => !l.Is("ordinal")).ToList() is [{ Kind: "technique", Term.IsWholeMovement: true }]) return true; // "that's single whip"
