@@ -202,7 +202,7 @@ internal static partial class Lexer
         }
 
         bool GoesSomewhere() =>
-            lexemes is [.., { Kind: "footNoun" or "relFoot" or "side" }, { Plain: "goes" or "moves" or "out" or "over" or "around" or "round" or "back" }, { Plain: "to" }] or [.., { Plain: "line" } or { IsStop: true }, { Plain: "to" }] or [{ Plain: "to" }]
+            lexemes is [.., { Kind: "footNoun" or "relFoot" or "side" }, { Plain: "goes" or "moves" or "out" or "over" or "around" or "round" or "back" or "across" }, { Plain: "to" }] or [.., { Kind: "footNoun" or "relFoot" or "side" }, { Plain: "goes" or "moves" or "comes" or "swings" }, { Plain: "out" or "over" or "around" or "round" or "across" }, { Plain: "to" }] or [.., { Plain: "line" } or { IsStop: true }, { Plain: "to" }] or [{ Plain: "to" }]
             || lexemes is [.., { Kind: "way" or "footNoun" or "relFoot" or "side" or "turnSide" } or { Kind: "footwork", Value: "step" or "step-back" or "turn" or "pivot" or "slide" or "slide-back" or "jump" }, { Plain: "to" }]
             || lexemes is [.., { Kind: "footwork", Value: "turn" or "pivot" } toward] && toward.Plain.EndsWith(" to", StringComparison.Ordinal);
 

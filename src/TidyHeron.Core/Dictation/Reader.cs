@@ -203,14 +203,17 @@ public sealed partial class Reader
             case "set": i = TakePreparation(i); break;
             case "beside": i = TakeBeside(i); break;
             case "pivotPoint":
-                if (_draft is { SentenceEnded: true, IsDone: true } && StartsSentence(i) && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
+                if (_draft is { SentenceEnded: true, IsDone: true } or { SentenceEnded: true, Stance: not null } && StartsSentence(i) && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
                 ForThisMove(lexeme).Pivot = Enum.Parse<PivotPoint>(lexeme.Value, ignoreCase: true);
                 // "Spin on the ball of the left foot": that one stays, the other is the one that moves.
                 // "Turn on both heels to the other side".
                 if (_draft is { Footwork: null, IsDone: false } && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") _draft.Footwork = "turn";
                 if (NamedSide(lexeme) is { } stays && _draft.IsTurning) _draft.Foot ??= stays.Other;
                 break;
-            case "support": Note(lexeme, "foot"); break;
+            case "support":
+                if (_draft is { SentenceEnded: true, IsDone: false, Stance: not null } && StartsSentence(i) && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
+                Note(lexeme, "foot");
+                break;
             case "whereWeAre": _draft.IsWhereWeAre = true; Note(lexeme, "filler"); break;
             case "from": i = TakeSource(i, opening: false); break;
             case "opening" when BeginsTheForm() && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }: Note(lexeme, "filler"); break; // "we begin with the left foot stepping forward"

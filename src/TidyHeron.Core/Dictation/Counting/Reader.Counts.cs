@@ -16,6 +16,8 @@ public sealed partial class Reader
         if (_numbered.Contains(i)) return true;
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
+        // "For five you want to turn around …"
+        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && StartsSentence(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "you" or "we" or "i" or "you want to" || Alone(i)) && _lexemes.Take(i).Any(l => l.Kind is "number" or "ordinal" && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return true;
         // "On go we look …", five in Japanese.
         if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;

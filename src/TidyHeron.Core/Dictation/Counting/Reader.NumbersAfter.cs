@@ -1,3 +1,5 @@
+using System.Text.RegularExpressions;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>Numbers said after what they count: "… low block, one. Step and punch, two. …".</summary>
@@ -6,6 +8,7 @@ public sealed partial class Reader
     /// <summary>Puts each such number before the words it counts, where a number is looked for.</summary>
     private void FindNumbersSaidAfter()
     {
+        FindTheOneNumberedAtItsEnd();
         var after = new List<int>();
         for (var i = 0; i < _lexemes.Count; i++)
             if (IsSaidAfter(i) && (after.Count == 0 || _lexemes[i].Number == _lexemes[after[^1]].Number + 1 && _lexemes.Skip(after[^1]).Take(i - after[^1]).Any(l => l.Kind is "technique" or "footwork" or "stance" or "handNoun"))) after.Add(i);
@@ -33,6 +36,66 @@ public sealed partial class Reader
             _numbered.Add(first);
             first = i + 2;
         }
+    }
+
+    /// <summary>
+    /// "Eleven, step and punch. Turn around, low block with the right, twelve. Thirteen, …": among numbers that are called before,
+    /// one that is told at the end of its sentence, where the next one is called.
+    /// </summary>
+    private void FindTheOneNumberedAtItsEnd()
+    {
+        for (var i = 1; i + 2 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("number") || !_lexemes[i + 1].EndsSentence || InRepeat(i)) continue;
+            var opens = i;
+            while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
+            var isThat = _lexemes[opens].Plain is "thats" or "that is" or "that was" or "this is";
+            if (SaysTheyAre().IsMatch(WordsFrom(opens, i)))
+            {
+                CallsTheSentenceBefore(i, opens);
+                continue;
+            }
+            if (!isThat && StartsSentence(i)) continue;
+            var comma = i - 1;
+            while (comma > 0 && (_lexemes[comma].Is("countNoun") || _lexemes[comma].Plain is "and" or "thats" or "that is")) comma--;
+            if (!_lexemes[comma].Is("stop", ",") || !isThat && Backward(comma).TakeWhile(l => !l.IsStop).All(l => l.Is("filler"))) continue; // "…, okay, 11. Stay …"
+            var number = _lexemes[i].Number;
+            if (!Enumerable.Range(i + 2, _lexemes.Count - i - 2).Any(k => CallsThere(k, number + 1)) || number > 1 && !Enumerable.Range(0, i).Any(k => CallsThere(k, number - 1)) || !isThat && Enumerable.Range(0, _lexemes.Count).Any(k => CallsThere(k, number))) continue;
+            // The sentence that it ends, or the deed before a remark it stands in: "That's the opening, count one."
+            var first = opens;
+            if (!_lexemes.GetRange(first, i - first).Any(l => l.Kind is "technique" or "stance" or "footNoun" or "footwork"))
+            {
+                if (number != 1) continue;
+                first = FirstDeed(i);
+            }
+            else if (_lexemes.GetRange(first, i - first).Any(l => l.Is("number") && CallsThere(_lexemes.IndexOf(l, first), number - 1))) continue;
+            for (var k = comma + 1; k < i; k++) BecomesSmall(k);
+            var called = _lexemes[i];
+            _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
+            _lexemes.RemoveAt(i);
+            _lexemes.Insert(first, called);
+            _numbered.Add(first);
+        }
+
+        bool CallsThere(int k, int number) => _lexemes[k].Kind is "number" or "ordinal" && _lexemes[k].Value == number.ToString(System.Globalization.CultureInfo.InvariantCulture) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && StartsSentence(k - 1)) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
+    }
+
+    [GeneratedRegex(@"^(?:and |so |okay |all )?(?:those|these|they|both|that|this|it|all of (?:that|it)|together|(?:those|these|the) (?:two|three))(?: two| both| all| together)*(?: are|is|'s| is| make| makes| was| were| counts?(?: as)?)(?: all)?(?: count| number| move)? \w+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysTheyAre();
+
+    /// <summary>"Jab left, cross right; those together are four. Five: …": where neither it nor another is called with that number.</summary>
+    private void CallsTheSentenceBefore(int number, int opens)
+    {
+        if (opens == 0 || _lexemes[number].Number < 2) return;
+        var first = opens - 1;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var before = Enumerable.Range(0, opens).LastOrDefault(k => _lexemes[k].Is("number") && IsCountMark(k), -1);
+        if (before < 0 || before >= first || _lexemes[before].Number != _lexemes[number].Number - 1 || !_lexemes.GetRange(first, opens - first).Any(l => l.Is("technique")) || Enumerable.Range(number + 1, _lexemes.Count - number - 1).Any(k => _lexemes[k].Is("number", _lexemes[number].Value) && IsCountMark(k))) return;
+        var called = _lexemes[number];
+        for (var k = opens; k < number; k++) BecomesSmall(k);
+        _lexemes.RemoveAt(number);
+        _lexemes.Insert(first, called);
+        _numbered.Add(first);
     }
 
     /// <summary>Whether a number stands between stops behind something that is done, "…, punch, two.", or is said of it: "That's two."</summary>

@@ -41,6 +41,20 @@ public sealed partial class Reader
         if (clause.FirstOrDefault(l => l.Is("level")) is { } level) _lexemes.Insert(end + 1, level with { Start = after, Length = 0 });
     }
 
+    /// <summary>"Step forward with a left one", "step forward, this time the left": of what was done last.</summary>
+    private void RetellALeftOne(int i)
+    {
+        if (!_lexemes[i].Is("side") || !(Follows(i, "a", "the", "this time", "time", "with") || i > 0 && _lexemes[i - 1].Plain is "its a" or "thats a")) return;
+        var one = i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "number", Plain: "one" };
+        if (ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot")) return; // "the right foot to the left one"
+        var thisTime = Backward(i).TakeWhile(l => l.Kind is "filler" or "note").Any(l => l.Plain is "time" or "this time");
+        var end = one ? i + 1 : i;
+        if (!one && !thisTime || !Alone(end) || ClauseOf(i).Any(l => l.Kind is "technique" or "again" or "times" or "otherSide") || Backward(i).FirstOrDefault(l => l.Is("technique")) is not { IsHandTechnique: true } last || !one && Clauses(i).Any(l => l.Is("technique")) || !(one ? ClauseOf(i) : Clauses(i)).Any(l => l.Is("footwork"))) return;
+        if (_lexemes[i - 1].Is("note")) BecomesSmall(i - 1);
+        if (one) _lexemes[end] = last with { Start = _lexemes[end].Start, Length = _lexemes[end].Length };
+        else _lexemes.Insert(end + 1, last with { Start = _lexemes[end].Start + _lexemes[end].Length, Length = 0 });
+    }
+
     /// <summary>Whether a command repeats what the hands did, and no more; they are the draft's then.</summary>
     private bool RepeatsTheHands(int i, int end, List<Lexeme> clause)
     {

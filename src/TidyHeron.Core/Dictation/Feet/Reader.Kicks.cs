@@ -85,6 +85,12 @@ public sealed partial class Reader
         // "Turn to the front with the left foot in front. Right front kick, …": one stands so before the kick.
         if (_draft is { SentenceEnded: true, IsTurning: true, LeadIsPlain: true, Lead: not null }) Begin(Counting.Own);
         var lexeme = _lexemes[i];
+        // "Step the left foot across and kick low with the right": the one told before it has stepped.
+        if (_foot is { } steps && _draft is { Kick: null, IsDone: false } && _lexemes.FindIndex(i + 1, l => l.Kind is not ("level" or "filler") || l.Plain is "with") is > 0 and var with && _lexemes[with].Plain == "with" && Next(with) is { Kind: "side" } kicking && kicking.Value == steps.Other.Word)
+        {
+            (_draft.Footwork, _draft.Foot, _foot) = (_draft.Footwork ?? "step", steps, null);
+            Begin(Counting.Then);
+        }
         var foot = _foot ?? _side ?? (_draft is { SentenceEnded: false, IsDone: false } ? _draft.SecondFoot : null);
         // "Bring the left foot up, front kick and put it back": that one kicks.
         if (foot is null && _draft is { Brought: true, Footwork: "step", Foot: { } brought, Way: null, Stance: null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })

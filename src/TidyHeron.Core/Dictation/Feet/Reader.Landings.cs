@@ -15,6 +15,13 @@ public sealed partial class Reader
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front", Term = null };
                 BecomesSmall(i + 1);
             }
+        // "Side kick, down in front, punch".
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Plain == "down" && _lexemes[i].Is("filler") && _lexemes[i - 1].Is("stop", ",") && Alone(i + 1) && (_lexemes[i + 1] is { Kind: "lead" } or { Kind: "way", Value: "forward" or "back" } || _lexemes[i + 1].Plain.StartsWith("in front", StringComparison.Ordinal)) && ClauseOf(i - 1).Any(l => l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing")))
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = _lexemes[i + 1].Value is "rear" or "back" ? "back" : "front" };
+                BecomesSmall(i + 1);
+            }
         for (var i = 2; i < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" } && _lexemes[i - 1].Is("stop", ",") && Alone(i) && ClauseOf(i - 2).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.All(l => l.IsKick || l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "level") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footNoun") is { Kind: "technique", Term.Family: "guard" })
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };
@@ -52,6 +59,13 @@ public sealed partial class Reader
         {
             // "Three: lower it": the foot that kicked on the count before comes down.
             if (_draft.HasBody) Begin(Counting.Own);
+            // "Put it down beside the other foot".
+            if (Next(i) is { Kind: "beside" })
+            {
+                (_draft.Footwork, _draft.Foot, _foot) = ("pull-together", kicked, null);
+                Note(lexeme, "footwork");
+                return true;
+            }
             (_draft.Footwork, _draft.Foot, _foot) = (Next(i) is { Kind: "way", Value: "back" } ? "step-back" : "land", Next(i) is { Kind: "way", Value: "back" } ? kicked : _foot, null);
             Note(lexeme, "footwork");
             return true;

@@ -114,6 +114,12 @@ public sealed partial class Reader
             Note(lexeme, "footwork", "Read as the hands changing.", "switch feet");
             return true;
         }
+        // "Open the hands and pull in, hands to the sides": the hands.
+        if (kind == "pull-together" && lexeme.Plain is "pull in" or "pulls in" or "pulling in" && _foot is null && Next(i) is null or { Kind: "handNoun" } && _draft is { HasHands: true, SentenceEnded: false })
+        {
+            Retell(i, "pull");
+            return true;
+        }
         // "Right punch, pull back, middle block": the hand.
         if (kind is "slide-back" && lexeme.Plain.StartsWith("pull", StringComparison.Ordinal) && _foot is null && Next(i) is null && Previous(i) is null && _draft is { HasHands: true, SentenceEnded: false } && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun") is { IsHandTechnique: true })
         {

@@ -30,6 +30,8 @@ public sealed partial class Reader
         if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge" or "hold-the-ball" || term.Id.Value is "spread-arms" && _draft is { SentenceEnded: true, Footwork: not null }) return true;
         // "He grabs your wrist. Pull it back to your hip and palm heel": what comes of it is the next count.
         if (term.Id.Value is "chamber" && hand is null && _draft.SentenceEnded && StartsWithAPull(i) && RestOfSentence(i).Any(l => l is { IsHandTechnique: true, Term.Family: not "guard" })) return true;
+        // "Chamber the left fist, punch with it.", "the left hand comes back to the hip and punches.": with what it makes ready for.
+        if (term.Id.Value is "chamber" && _draft.SentenceEnded && !_together && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "side" or "handNoun" || l is { Kind: "footwork", Plain: "bring" or "brings" } || l.Kind is "handNoun" or "way" or "then" or "number" or "countNoun" or "ordinal" || l.IsStop) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "together" or "note") is { IsHandTechnique: true, Term.Family: not "guard" }) return true;
         if (term.Family is "guard" && _draft.SentenceEnded && SaidThenFirst(i)) return true;
         if (term.Family is "guard" && _then && _draft.Hands.Any(h => h.Technique == term.Id)) return true; // "cross low, then cross high"
         if (term.Family is "guard" or "grip") return _draft.Hands.Any(h => h.Hand is not null && h.Hand == hand && hand is not null) && _draft.SentenceEnded;

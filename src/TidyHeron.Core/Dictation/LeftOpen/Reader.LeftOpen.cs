@@ -13,7 +13,7 @@ public sealed partial class Reader
     private void DrawnBackStillLeads(Draft draft, Posture now, StanceShape shape)
     {
         // "Drag the right foot back, right hammer fist": struck over the foot in front, as the basic forms do it.
-        var strikesOverIt = draft is { Foot: not null, Stance: null, Hands: [{ Technique.Value: "hammer-fist", Hand: { } hammer }] } && hammer.OnSide == draft.Foot;
+        var strikesOverIt = draft is { Foot: not null, Stance: null, Hands: [{ Technique.Value: "hammer-fist", Hand: var hammer }] } && (hammer is null ? draft.PulledBack : hammer.Value.OnSide == draft.Foot);
         // "Draw the right foot in half way": between where it was and the other foot.
         if ((draft.HalfStep || strikesOverIt && draft.PulledBack) && draft is { Footwork: "pull-together", SecondFoot: null, Stance: null, Lead: null, HasTurn: false, Facing: null } && now.Lead is { } front && (draft.Foot ?? front) == front)
         {

@@ -192,8 +192,34 @@ public sealed partial class Reader
     }
 
     /// <summary>Words of legs that kick, and of going down that is none.</summary>
+    /// <summary>"Kick low with the right", "kick low, left": the foot is told before the height.</summary>
+    private void RetellKicksWithTheirHeight(int i)
+    {
+        if (!_lexemes[i].IsKick || _lexemes[i].Plain is "knee" or "knees") return;
+        var height = i + 1;
+        while (height < _lexemes.Count && _lexemes[height].Plain is "to" or "at" or "the" or "his" && _lexemes[height].Is("filler")) height++;
+        var end = height;
+        while (end < _lexemes.Count && (_lexemes[end].Is("level") || end > height && _lexemes[end].Plain is "to" or "at" or "the" or "his" && _lexemes[end].Is("filler"))) end++;
+        if (end == height) return;
+        var side = end;
+        while (side < _lexemes.Count && (_lexemes[side].Is("filler") && _lexemes[side].Plain is "with" or "using" or "the" or "your" or "my" || side == end && _lexemes[side].Is("stop", ","))) side++;
+        if (side >= _lexemes.Count || !_lexemes[side].Is("side") || side == end) return;
+        var last = side + 1 < _lexemes.Count && _lexemes[side + 1].Is("footNoun") ? side + 1 : side;
+        // "Kick low, left punch": that of what follows; "with the left" tells the foot.
+        if (last == side && !(last + 1 >= _lexemes.Count || _lexemes[last + 1].IsStop || _lexemes[last + 1].Is("then") || _lexemes[last + 1].Plain is "and")) return;
+        if (last == side) _lexemes.Insert(++last, new Lexeme("footNoun", "foot", _lexemes[side].Start + _lexemes[side].Length, 0, "leg"));
+        var (from, levels) = (i + 1, _lexemes.GetRange(i + 1, end - i - 1));
+        if (_lexemes[end].Is("stop", ",")) BecomesStopless(end);
+        _lexemes.RemoveRange(from, levels.Count);
+        _lexemes.InsertRange(last + 1 - levels.Count, levels);
+    }
+
+    /// <summary>A comma that parts nothing.</summary>
+    private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "" };
+
     private void RetellLegs(int i)
     {
+        RetellKicksWithTheirHeight(i);
         // "Left crescent stamp": it kicks, then stamps.
         if (_lexemes[i] is { Kind: "detail", Plain: "crescent" } && i > 0 && _lexemes[i - 1].Is("side") && Next(i) is { Kind: "footwork", Value: "stomp" })
             BecomesTerm(i, "technique", "inside-crescent-kick");

@@ -14,6 +14,19 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("technique", "chamber", _lexemes[i].Start, _lexemes[hip + 1].Start + _lexemes[hip + 1].Length - _lexemes[i].Start, "at the hip", TermOf("chamber"));
             _lexemes.RemoveRange(i + 1, hip + 1 - i);
         }
+        // "Pull back the left hand", "pull back left": which hand that is.
+        if (_lexemes[i] is { Kind: "technique", Value: "pull", Plain: "pull" or "pulls" or "pulling" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && Next(i + 1) is { Kind: "side" } && IndexAfter(i + 1) is var pulled && (pulled + 1 < _lexemes.Count && _lexemes[pulled + 1].Is("handNoun") || Alone(pulled) && pulled == i + 2 && !Clauses(i).Any(l => l.Is("footNoun"))))
+        {
+            var back = _lexemes[i + 1];
+            _lexemes.RemoveAt(i + 1);
+            if (_lexemes[pulled - 1].Is("side") && pulled < _lexemes.Count && _lexemes[pulled].Is("handNoun")) pulled++;
+            _lexemes.Insert(pulled, back with { Kind = "filler", Value = "filler" });
+        }
+        // "Draw the left hand back to the hip": no sword.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" } && ClauseOf(i).Any(l => l.Is("technique", "chamber")) && !SpeaksOf("sword")) BecomesSmall(i);
+        // "Pull the left hand back, and punch with it": that hand.
+        if (_lexemes[i] is { IsHandTechnique: true } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Plain == "it" && Alone(i + 2) && _lexemes.FindLastIndex(i, l => l.EndsSentence || l.Is("handNoun")) is > 0 and var named && _lexemes[named].Is("handNoun") && _lexemes[named - 1].Is("side"))
+            _lexemes.Insert(i + 3, _lexemes[named - 1] with { Start = _lexemes[i + 2].Start + _lexemes[i + 2].Length, Length = 0 });
         // "Strike to the elbow with the right stick": where it lands.
         if (_lexemes[i] is { Kind: "technique", Value: "elbow-strike", Plain: "elbow" } && i > 1 && _lexemes[i - 1].Plain is "the" or "his" or "their" && _lexemes[i - 2].Plain is "to" or "at" or "on" && ClauseOf(i).Any(l => l.IsHandTechnique && l != _lexemes[i])) _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "middle", Plain = "to the elbow", Term = null };
         // "Grab the stick and twist it away": nobody turns.
@@ -240,6 +253,14 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "Right punch over the block": over what was done before.
         if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
+        // "The forearms cross in front and push out": the arms.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" } && i > 0 && _lexemes[i - 1].Plain.Split(' ')[^1] is "forearms" or "wrists" or "arms" && _lexemes[i - 1].Kind is "detail" or "filler" or "handNoun") BecomesTerm(i, "technique", "arms-crossed");
+        // "Bring the elbow down on the head", "drop the right hammer fist": the hand.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "drop" or "drops" or "lower" } && Next(i) is { } brought && (brought is { IsHandTechnique: true } || brought.Is("side") && Next(IndexAfter(i)) is { IsHandTechnique: true }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" or "that" or "my") BecomesSmall(i);
+        // "Jab left, cross right": the other punch of the two.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "side" } crossing && Alone(IndexAfter(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { Value: "jab" or "hook-punch" } && ClauseOf(i - 1).Any(l => l.Is("side", crossing.Side.Other.Word))) BecomesTerm(i, "technique", "reverse-punch");
+        // "Pyeonsonkeut sewo jjireugi": the fingertips thrust, no sword.
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-thrust", Plain: "jjireugi" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("technique")) is { Value: "spear-hand" }) BecomesSmall(i);
         // "The left palm pierces along the leg": a spear hand.
         if (_lexemes[i].Plain is "pierces" or "pierce" or "threads" && Previous(i) is { Kind: "handNoun" } or { Kind: "technique", Plain: "palm" })
         {
@@ -260,7 +281,7 @@ public sealed partial class Reader
             _lexemes.Insert(i, side);
         }
         // "Lunge punch R.": the hand told after what it does.
-        if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
+        if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || Next(i + 1) is { Kind: "shout" } && Alone(IndexAfter(i + 1))) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))
             (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i + 1], _lexemes[i]);
         // "Left back stance, left knife.": the hand of that name.
         if (_lexemes[i] is { Kind: "unread" or "weapon", Plain: "knife" } && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Clauses(i).Any(l => l.Is("stance")))

@@ -88,6 +88,12 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "rear" };
             BecomesTerm(i + 1, "technique", "front-kick");
         }
+        // "The left end goes down on the head": nobody kneels on that.
+        if (_lexemes[i] is { Kind: "footwork", Value: "kneel" } downOn && downOn.Plain.Split(' ')[0] is "goes" or "go" or "comes" or "come" && downOn.Plain.EndsWith(" on", StringComparison.Ordinal) && Next(i) is { Kind: "unread" or "level" or "detail" or "handNoun" })
+        {
+            if (ClauseOf(i).Any(l => l.Plain.Split(' ')[^1] is "end" or "tip" or "butt") && IsAboutAStaff && !Clauses(i).Any(l => l.IsHandTechnique)) BecomesTerm(i, "technique", "staff-overhead-strike");
+            else BecomesSmall(i);
+        }
         // "The left knee lifts", as "lift the left knee".
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "footwork", Value: "lift-foot" } lifts && SideIndex(i) is var up && _lexemes[up].Is("side"))
         {

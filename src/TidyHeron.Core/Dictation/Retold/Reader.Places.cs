@@ -16,6 +16,12 @@ public sealed partial class Reader
             FacingBefore(i);
             return;
         }
+        // "Turn through the front to the left side": by that way, to the other place.
+        if (_lexemes[i].Is("place") && i > 0 && _lexemes[i - 1].Plain is "through" or "past" or "via" or "by" && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Plain: "to" } or { Kind: "facing" } && Next(i) is { Kind: "side" or "place" or "facing" or "clock" } there && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }))
+        {
+            AsNote(i - 1, i);
+            if (there.Is("side") && (Alone(IndexAfter(i)) || _lexemes[IndexAfter(i) + 1].Plain is "side" or "wall")) BecomesWall(IndexAfter(i));
+        }
         // "To the left, left foot steps forward, left front stance": there one turns.
         if (_lexemes[i].Is("side") && Alone(i) && Follows(i, "to") && OnlySmallWordsAndACallBefore(i) && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Next(i + 1) is { Kind: "side" } && Next(IndexAfter(i + 1)) is { Kind: "footNoun" } && RestOfSentence(i).FirstOrDefault(l => l.Is("stance") && l.Plain != "wo") is { Term: { } taken } && _ways.Stances.Of(taken.Id).Feet == FeetKind.Lead && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "facing" || l is { Kind: "footwork", Value: "turn" or "pivot" }))
         {

@@ -40,6 +40,7 @@ public sealed partial class Reader
             RetellThePalmThatIsStruck(i);
             RetellHandsThatTakeTurns(i);
             RetellTheSameWithTheOther(i);
+            RetellALeftOne(i);
             RetellPlaces(i);
             RetellWhereTheWordsBegin(i);
             RetellNames(i);

@@ -85,6 +85,19 @@ public sealed partial class Reader
             _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
             for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
         }
+        // "Bring the bo up to a middle guard": into it.
+        if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i > 0 && _lexemes[i - 1].Is("weapon") && ClauseOf(i).SkipWhile(l => l != _lexemes[i]).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "up" };
+        // "Change grip so that the left hand leads", "… so the right hand is in front": what the grip is then.
+        if (_lexemes[i] is { Kind: "technique", Value: "regrip" } && _lexemes.FindIndex(i + 1, l => l.IsStop || l.Plain is "so that" or "so" or "until" or "to have") is var so and > 0 && !_lexemes[so].IsStop)
+        {
+            if (ClauseOf(so).Any(l => l.Is("gripLead"))) BecomesSmall(so);
+            else if (IndexAfter(so) is > 0 and var which && _lexemes[which].Is("side") && which + 1 < _lexemes.Count && _lexemes[which + 1].Is("handNoun") && Next(which + 1) is { Kind: "lead", Value: "lead" } or { Kind: "place", Plain: "front" or "forward" } && IndexAfter(which + 1) is var ahead && Alone(ahead))
+            {
+                BecomesSmall(so);
+                _lexemes[which] = _lexemes[which] with { Kind = "gripLead" };
+                for (var k = which + 1; k <= ahead; k++) BecomesSmall(k);
+            }
+        }
         // "Rear end comes up to the groin": that end of the staff strikes.
         if (_lexemes[i].Plain is "end" or "butt" or "tip" or "butt end" or "the butt end" or "tail end" or "the tail end" && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "swings" or "comes up" && _lexemes[i + 2].Plain.Split(' ')[0] is "up" or "to" && IsAboutAStaff)
         {

@@ -18,7 +18,7 @@ public sealed partial class Reader
             return true;
         }
         // "You block high with the left, and you strike …".
-        if ((next is null && (Alone(i) || _lexemes[i + 1].Plain is "and") || next is { Kind: "technique" } && _lexemes[i + 1].Plain is "with" or "plus" || next is { Kind: "then" or "tempo" or "together" or "shout" } or { Kind: "footwork", Value: "stay" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
+        if ((next is null && Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and" && next is not { Kind: "side" or "handNoun" } || next is { Kind: "technique" } && _lexemes[i + 1].Plain is "with" or "plus" || next is { Kind: "then" or "tempo" or "together" or "shout" } or { Kind: "footwork", Value: "stay" } || next is { Kind: "stance" or "side" } && _lexemes[i + 1].Plain is "into" or "in" or "to") && Follows(i, "with") && previous is { Kind: "level" } && _draft is { SentenceEnded: false, Hands: [.., { Hand: null } high] })
         {
             _draft.Hands[^1] = high with { Hand = side.Hand };
             return true;

@@ -50,6 +50,12 @@ internal static class Corrections
                 lexemes[i] = lexemes[i] with { Kind = "filler" };
                 continue;
             }
+            // "Hammer fist, horse stance? No, stay in cat stance": only the stance.
+            if (lexemes[right] is { Kind: "footwork", Value: "stay" } && Neighbour(right, 1) is var stays and >= 0 && lexemes[stays].Is("stance") && Neighbour(i, -1) is var doubted and >= 0 && lexemes[doubted].Is("stance"))
+            {
+                for (var c = doubted; c <= i; c++) lexemes[c] = lexemes[c] with { Kind = "filler", Plain = "", Term = null };
+                continue;
+            }
             // "Slide your feet together... no, sorry, stay there, and block": all of it is taken back.
             if (lexemes[right] is { Kind: "footwork", Value: "stay" } && lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")) && !lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
             {
@@ -77,6 +83,8 @@ internal static class Corrections
                 // What is taken back goes where it parts nothing: to the beginning of the sentence.
                 var takenBack = lexemes.GetRange(wrongSide, right - wrongSide).ConvertAll(l => l with { Kind = "filler", Plain = "", Term = null });
                 lexemes.RemoveRange(wrongSide, right - wrongSide);
+                // "Knee with the left… sorry, the right knee": that one knee.
+                if (wrongSide + 1 < lexemes.Count && lexemes[wrongSide].Is("side") && lexemes[wrongSide + 1].Is("technique") && lexemes.FindLastIndex(wrongSide - 1, l => !l.Is("filler")) is >= 0 and var named && lexemes[named].Is("technique", lexemes[wrongSide + 1].Value)) lexemes[wrongSide + 1] = lexemes[wrongSide + 1] with { Kind = "filler", Term = null };
                 lexemes.InsertRange(wrongSide == 0 ? 0 : lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);
                 continue;
             }
@@ -110,7 +118,8 @@ internal static class Corrections
                 {
                     lexemes[k + 1] = lexemes[k + 1] with { Kind = "filler" };
                     // "Left hand hook punch… sorry, right hand hook punch".
-                    if (k + 2 < i && right + 2 < lexemes.Count && lexemes[k + 2].Is("technique") && lexemes[right + 2].Is("technique")) lexemes[k + 2] = lexemes[k + 2] with { Kind = "filler" };
+                    // "Right hand pulls… sorry, the left arm does the block".
+                    if (k + 2 < i && right + 2 < lexemes.Count && lexemes[k + 2].Is("technique") && Neighbour(right + 1, 1) is var does and >= 0 && lexemes[does].Is("technique")) lexemes[k + 2] = lexemes[k + 2] with { Kind = "filler", Term = null };
                 }
                 // "Low punch, I mean high punch": and so does the thing that is said once more.
                 else if (k + 1 < i && (lexemes[k + 1].Kind is "technique" or "stance" || lexemes[k + 1].Plain is "bow") && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)

@@ -20,6 +20,7 @@ public sealed partial class Reader
     {
         // "Look left, then turn and step …": the eyes go with it.
         if (_lexemes[i].Is("then") && Backward(i).TakeWhile(l => !l.EndsSentence).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [{ Kind: "gaze" } eyes, ..] && OnlySmallWordsAndACallBefore(_lexemes.IndexOf(eyes))) BecomesSmall(i);
+        if (MakesReady(i)) AsNote(_lexemes.FindIndex(FirstOfClause(i), l => l.Kind is "technique" or "side" or "handNoun"), EndOfClause(i));
         // "Chamber your hands, and punch" likewise.
         if (_lexemes[i] is { Kind: "technique", Value: "chamber" } ready && ready.Plain.StartsWith("chamber", StringComparison.Ordinal) && ClauseOf(i).Any(l => l is { Kind: "handNoun", Plain: "hands" }) && !ClauseOf(i).Any(l => l.Is("side")) && RestOfSentence(i).FirstOrDefault(l => l.IsHandTechnique) is not null) AsNote(i, EndOfClause(i));
         // "Chamber the block by your right ear, and turn".
@@ -28,6 +29,17 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "check" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "that" or "if" or "whether") AsNote(i, EndOfClause(i));
         // "Cross your arms, and low block": how the hands make ready for it.
         if (_lexemes[i] is { Kind: "technique", Value: "arms-crossed" } crossed && crossed.Plain.StartsWith("cross ", StringComparison.Ordinal) && _lexemes.Skip(i + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsHandTechnique) is { } then && then.Value != crossed.Value) AsNote(i, i);
+    }
+
+    /// <summary>"Look left, both fists to the right hip, and step into front stance, low block": whether the hands only make ready for what is told in the same sentence.</summary>
+    private bool MakesReady(int i)
+    {
+        if (_lexemes[i] is not { Kind: "technique", Value: "chamber" or "stack-hands" or "arms-crossed" } || _lexemes[i].Plain is "at the hip" || ClauseOf(i).Any(l => l.Kind is not ("technique" or "filler" or "side" or "handNoun" or "unread" or "then" or "number" or "countNoun" or "ordinal") || l.Is("technique") && l != _lexemes[i])) return false;
+        if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is not ("gaze" or "filler" or "detail" or "then" or "number" or "countNoun" or "countWord" or "ordinal" or "side" or "handNoun" or "stop"))) return false;
+        var end = EndOfClause(i);
+        if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || _lexemes[end + 1].Value == ":") return false;
+        var next = RestOfSentence(end).FirstOrDefault(l => l.Kind is "footwork" or "footNoun" or "stance" or "technique" or "together");
+        return next is { Kind: "footwork" or "footNoun" or "stance" } and not { Value: "stay" } && RestOfSentence(end).Any(l => l.IsHandTechnique);
     }
 
     /// <summary>A block, a punch, a kick or a stance that is named by what is said after it.</summary>

@@ -36,8 +36,41 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:as soon as|once|when|after|the moment|now that) (?:you|we|i)(?:'ve| have)? (?:just )?(?:block(?:ed)?|punch(?:ed)?|strike|struck|kick(?:ed)?|finish(?:ed)?(?: (?:that|this|it|the \w+))?|done (?:that|this|it|so))|(?:as soon as|once|when|after) (?:the|that|your) (?:block|punch|strike|kick|turn|step)(?: is)? (?:done|finished|finishes|over|complete|lands)|after (?:blocking|punching|kicking|striking)|(?:coming )?(?:off|out of) (?:the back of )?(?:the|that|this)(?: (?:block|punch|kick|strike))?)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhen();
 
+    /// <summary>"Turn the body left, the right foot steps forward, right bow stance": the trunk, where the foot that steps is not that side's.</summary>
+    private void FindTurnsOfTheTrunk()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "footwork", Value: "turn" or "pivot" } || ClauseOf(i).Any(l => l.Kind is "degrees" or "amount" or "facing" or "clock" or "place" or "footNoun" or "stance")) continue;
+            var words = _lexemes[i].Plain.Split(' ');
+            var trunk = words[^1] is "body" or "torso" or "waist" or "hips" or "shoulders" && words.Length > 1 ? words[^1]
+                : _lexemes[i + 1].Is("filler") && _lexemes[i + 1].Plain.Split(' ')[^1] is "waist" or "torso" or "hips" or "shoulders" or "trunk" ? _lexemes[i + 1].Plain.Split(' ')[^1]
+                : i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" && _lexemes[i + 2].Plain is "body" or "waist" or "torso" ? _lexemes[i + 2].Plain
+                : i > 0 && _lexemes[i].Plain is "turns" or "twists" or "rotates" && _lexemes[i - 1].Plain.Split(' ')[^1] is "body" or "waist" or "torso" or "hips" ? _lexemes[i - 1].Plain.Split(' ')[^1] : null;
+            if (trunk is null || ClauseOf(i).FirstOrDefault(l => l.Is("side")) is not { } side) continue;
+            // The foot that goes on, or the one that then leads.
+            var rest = RestOfSentence(_lexemes.IndexOf(side, FirstOfClause(i))).ToList();
+            var steps = rest.Find(l => l.Is("side") && (Next(_lexemes.IndexOf(l, i)) is { Kind: "footNoun" or "stance" } || Previous(_lexemes.IndexOf(l, i)) is { Kind: "footwork", Value: "step" }));
+            if (steps is null || steps.Value == side.Value || rest.Any(l => l.Kind is "degrees" or "amount") || !StepsAlongALine(i)) continue;
+            // "As you turn the body left, step forward with the right foot" turns; the hands before the step tell that only the trunk does.
+            if (trunk == "body" && !_lexemes[i].Plain.Contains("upper", StringComparison.Ordinal) && !rest.TakeWhile(l => l != steps).Any(l => l.Is("handNoun"))) continue;
+            AsNote(FirstOfClause(i), EndOfTrunk(i));
+        }
+
+        // "Rotate the torso to the left as you step": the step is told.
+        int EndOfTrunk(int i)
+        {
+            var end = _lexemes.FindIndex(i + 1, l => l.IsStop || l.Is("together") || l.Plain == "and");
+            return end < 0 ? _lexemes.Count - 1 : end - 1;
+        }
+
+        // Forms that turn the waist so walk in bow stances.
+        bool StepsAlongALine(int i) => RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { Value: "bow-stance" or "cat-stance" or "empty-stance" };
+    }
+
     private void FindHowTheBodyIsHeld()
     {
+        FindTurnsOfTheTrunk();
         for (var first = 0; first < _lexemes.Count; first++)
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].IsStop) continue;

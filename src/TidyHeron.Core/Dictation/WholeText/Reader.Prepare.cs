@@ -20,6 +20,7 @@ public sealed partial class Reader
         FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
         FindOthersDeeds();
+        FindAppositions();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
         PartNumbersFromWhatTheyAre();
@@ -90,7 +91,8 @@ public sealed partial class Reader
     /// <summary>"Left foot out, knife hand. Next, right foot out, the same. Third, turn around …": whether as many are told before the first that is called.</summary>
     private bool BeginsUncalled(int mark) =>
         CalledNumber(mark) is > 2 and var first && _before.All(m => m.Counting == Counting.Uncounted)
-        && Enumerable.Range(0, mark).Count(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Kind is "footNoun" or "footwork") && told.Any(l => l.Kind is "technique" or "again")) == first - 1;
+        && Enumerable.Range(0, mark).Count(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).ToList() is var told && told.Any(l => l.Kind is "footNoun" or "footwork") && told.Any(l => l.Kind is "technique" or "again")) is var sentences
+        && (sentences == first - 1 || sentences > Numbered && sentences < first && sentences > first / 3);
 
     /// <summary>"Turn to face six": an hour.</summary>
     private void PartTurnsFromWhatTheyFace()

@@ -1,0 +1,61 @@
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What a clause of its own names once more and more closely: "block, a low block, with the right hand" is one block.</summary>
+public sealed partial class Reader
+{
+    private void FindAppositions()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Is("stop", ","))
+            {
+                NamesTheStep(i);
+                NamesTheTechnique(i);
+            }
+            else if (_lexemes[i].Is("together")) IsDoneInTheTurn(i);
+    }
+
+    /// <summary>"Step your right foot forward in front stance, a crescent step, and block": how that step goes.</summary>
+    private void NamesTheStep(int comma)
+    {
+        var (first, last) = (comma + 1, EndOfClause(comma + 1));
+        if (_lexemes[first].Plain is not ("a" or "an") || last + 1 >= _lexemes.Count) return;
+        var clause = _lexemes.GetRange(first, last - first + 1);
+        if (clause[^1] is not { Kind: "footwork", IsGerund: false } named || !named.Plain.EndsWith("step", StringComparison.Ordinal) || clause.SkipLast(1).Any(l => l.Kind is not ("filler" or "detail" or "tempo" or "halfStep"))) return;
+        // The step it speaks of, in this sentence.
+        var step = comma - 1;
+        while (step >= 0 && !_lexemes[step].EndsSentence && !_lexemes[step].Is("footwork")) step--;
+        if (step < 0 || _lexemes[step] is not { Kind: "footwork", Value: "step" or "step-back" or "slide" } went) return;
+        if (named.Value is not ("step" or "step-back") && went.Value == "step") _lexemes[step] = went with { Value = named.Value };
+        AsNote(first, last);
+    }
+
+    /// <summary>"Block, a low block, with the right hand", "hit with the elbow, right elbow": the more general word, or the one without its side, is dropped.</summary>
+    private void NamesTheTechnique(int comma)
+    {
+        if (_lexemes[comma - 1] is not { IsHandTechnique: true } general || general.Term is null || IsPlural(general)) return;
+        var first = comma + 1;
+        var withArticle = _lexemes[first].Plain is "a" or "an";
+        if (withArticle) first++;
+        var at = first;
+        while (at < _lexemes.Count && _lexemes[at].Kind is "side" or "level") at++;
+        if (at >= _lexemes.Count || _lexemes[at] is not { IsHandTechnique: true, Term: not null } specific) return;
+        var same = specific.Term.Id == general.Term.Id;
+        if (!same && !(withArticle && IsSuch(specific.Term.Id, general.Term.Id))) return;
+        if (same && (at == first || !withArticle && !Follows(comma - 1, "with"))) return; // "punch, punch" is two
+        if (Backward(comma).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" && Next(_lexemes.IndexOf(l)) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" })) return;
+        BecomesSmall(comma - 1);
+        _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
+    }
+
+    /// <summary>"Turn around to the left. The left hand blocks low as you turn.": in the turn just told.</summary>
+    private void IsDoneInTheTurn(int i)
+    {
+        if (i + 1 >= _lexemes.Count || _lexemes[i + 1] is not { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || !Alone(i + 1)) return;
+        var first = i;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var told = Backward(first - 1).TakeWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("technique")).ToList();
+        if (first == 0 || Clauses(i).Count(l => l.IsHandTechnique) != 1 || Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "footNoun" || l.Is("footwork") && l != _lexemes[i + 1]) || !told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })) return;
+        AsNote(i, i + 1);
+        _lexemes[first - 1] = _lexemes[first - 1] with { Value = "," };
+    }
+}
