@@ -257,6 +257,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" } && i > 0 && _lexemes[i - 1].Plain.Split(' ')[^1] is "forearms" or "wrists" or "arms" && _lexemes[i - 1].Kind is "detail" or "filler" or "handNoun") BecomesTerm(i, "technique", "arms-crossed");
         // "Bring the elbow down on the head", "drop the right hammer fist": the hand.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "drop" or "drops" or "lower" } && Next(i) is { } brought && (brought is { IsHandTechnique: true } || brought.Is("side") && Next(IndexAfter(i)) is { IsHandTechnique: true }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" or "that" or "my") BecomesSmall(i);
+        // "Jab left, straight right", "then a straight left": a punch.
+        if (_lexemes[i] is { Kind: "filler", Plain: "straight" } && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (_lexemes[i - 1].Plain is "a" || (_lexemes[i - 1].IsStop || _lexemes[i - 1].Is("then") || _lexemes[i - 1].Plain is "and") && SpeaksOfBoxing()) && !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")) BecomesTerm(i, "technique", "punch");
         // "Jab left, cross right": the other punch of the two.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "side" } crossing && Alone(IndexAfter(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { Value: "jab" or "hook-punch" } && ClauseOf(i - 1).Any(l => l.Is("side", crossing.Side.Other.Word))) BecomesTerm(i, "technique", "reverse-punch");
         // "Pyeonsonkeut sewo jjireugi": the fingertips thrust, no sword.

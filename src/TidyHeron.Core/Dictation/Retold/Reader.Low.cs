@@ -88,6 +88,7 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "rear" };
             BecomesTerm(i + 1, "technique", "front-kick");
         }
+        FindWhereAFootIsPut(i);
         // "The left end goes down on the head": nobody kneels on that.
         if (_lexemes[i] is { Kind: "footwork", Value: "kneel" } downOn && downOn.Plain.Split(' ')[0] is "goes" or "go" or "comes" or "come" && downOn.Plain.EndsWith(" on", StringComparison.Ordinal) && Next(i) is { Kind: "unread" or "level" or "detail" or "handNoun" })
         {
@@ -163,5 +164,14 @@ public sealed partial class Reader
     {
         while (i > 0 && !_lexemes[i - 1].IsStop) i--;
         return i;
+    }
+
+    /// <summary>Where a foot is put that steps, or comes down: no knee strikes, and nobody turns there.</summary>
+    private void FindWhereAFootIsPut(int i)
+    {
+        // "The right foot comes up to the left knee": where it comes.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var its && _lexemes[its].Is("side") && FirstOfClause(i) is var begun && its > begun && _lexemes.FindIndex(begun, its - begun, l => l is { Kind: "beside", Plain: "up to" or "beside" or "next to" }) is > 0 and var put && Backward(put).TakeWhile(l => !l.IsStop).Any(l => l.Is("footNoun"))) AsNote(put, i);
+        // "Lower it toward the rear, turn to the front": where it comes down.
+        if (_lexemes[i].Is("facing") && i + 3 < _lexemes.Count && _lexemes[i].Plain is "toward" or "towards" && _lexemes[i + 1].Is("place") && _lexemes[i + 2].Is("stop", ",") && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "lower" or "lower it" or "put it down" or "set it down" or "lowering" || l.Is("footwork", "land")) && _lexemes.GetRange(i + 3, EndOfClause(i + 3) - i - 2) is var turned && turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) && turned.Any(l => l.Kind is "place" or "clock" or "degrees" or "amount")) AsNote(i, i + 1);
     }
 }

@@ -85,6 +85,8 @@ public sealed partial class Reader
             _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
             for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
         }
+        // "Feet together, jo back to the right side": where it is held.
+        if (_lexemes[i].Is("weapon") && Next(i) is { Kind: "way", Value: "back" } && i + 5 < _lexemes.Count && _lexemes[i + 2].Plain is "to" or "at" or "by" or "on" && EndOfClause(i) is var rests && _lexemes[rests].Plain is "side" or "hip" && Previous(rests) is { Kind: "side" } && rests - i <= 6) AsNote(i + 1, rests);
         // "Bring the bo up to a middle guard": into it.
         if (_lexemes[i] is { Kind: "beside", Plain: "up to" } && i > 0 && _lexemes[i - 1].Is("weapon") && ClauseOf(i).SkipWhile(l => l != _lexemes[i]).Any(l => l.Is("technique"))) _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "up" };
         // "Change grip so that the left hand leads", "… so the right hand is in front": what the grip is then.

@@ -69,8 +69,8 @@ public sealed partial class Reader
             return true;
         }
         // "Slide the right foot to the left, stand up", "left foot comes to the right.": beside the other one.
-        if (Follows(i, "to") && Alone(i) && !(i > 0 && _lexemes[i - 1].Plain == "to") && _draft is { Foot: { } closes, Way: null, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false, Footwork: null or "slide" or "step" } && closes == side.Other && _ways.Stances.Of(Now().Stance).IsStraddle
-            && (RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" } || i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && ClauseOf(i).Any(l => l.Plain is "comes" or "come")))
+        if (Follows(i, "to") && Alone(i) && !(i > 0 && _lexemes[i - 1].Plain == "to") && _draft is { Foot: { } closes, Way: null, Stance: null, IsDone: false, HasTurn: false, SentenceEnded: false, Footwork: null or "slide" or "step" } && closes == side.Other && (_ways.Stances.Of(Now().Stance).IsStraddle || _draft.Brought && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Plain: "turning" })
+            && (RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" } or { Kind: "footwork", Plain: "turning" } || i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && ClauseOf(i).Any(l => l.Plain is "comes" or "come")))
         {
             (_draft.Footwork, _draft.Way) = ("pull-together", null);
             _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"to the {side.Word} side" };

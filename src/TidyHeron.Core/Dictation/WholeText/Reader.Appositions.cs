@@ -1,8 +1,13 @@
+using System.Text.RegularExpressions;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>What a clause of its own names once more and more closely: "block, a low block, with the right hand" is one block.</summary>
 public sealed partial class Reader
 {
+    [GeneratedRegex(@"^(?:(?:well|or|and|so|hmm|now|but)[, ]+)*(?:(?:we|i|you|they|some(?: people| schools| clubs)?|others|my teacher) (?:also |just |sometimes |usually |like to )?calls? (?:it|that|this)|(?:also|sometimes|otherwise|usually) (?:called|known as)|known as|that's what we call)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatItIsCalled();
+
     private void FindAppositions()
     {
         for (var i = 1; i + 1 < _lexemes.Count; i++)
@@ -10,6 +15,9 @@ public sealed partial class Reader
             {
                 NamesTheStep(i);
                 NamesTheTechnique(i);
+                NamesTheLeg(i);
+                // "An upset punch, we call it a hooking punch": by another name.
+                if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")) && ClauseOf(i + 1).Any(l => l.Is("technique")) && SaysWhatItIsCalled().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
             }
             else if (_lexemes[i].Is("together")) IsDoneInTheTurn(i);
     }
@@ -45,6 +53,17 @@ public sealed partial class Reader
         if (Backward(comma).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" && Next(_lexemes.IndexOf(l)) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" })) return;
         BecomesSmall(comma - 1);
         _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
+    }
+
+    /// <summary>"Knee with the back leg, left knee": which leg that is.</summary>
+    private void NamesTheLeg(int comma)
+    {
+        var at = comma + 1;
+        if (_lexemes[at].Plain is "the" or "a" or "your") at++;
+        if (at + 1 >= _lexemes.Count || !_lexemes[at].Is("side") || !_lexemes[at + 1].IsKick || !Alone(at + 1)) return;
+        var before = Backward(comma).TakeWhile(l => !l.IsStop).ToList();
+        if (before.FirstOrDefault(l => l.Is("technique")) is not { } kick || kick.Value != _lexemes[at + 1].Value || !before.TakeWhile(l => l != kick).Any(l => l.Is("relFoot")) || before.Any(l => l.Is("side"))) return;
+        AsNote(comma + 1, at + 1);
     }
 
     /// <summary>"Turn around to the left. The left hand blocks low as you turn.": in the turn just told.</summary>

@@ -90,6 +90,23 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Left cat stance? Well, it's a left back stance, knife hand": the answer is what is done.</summary>
+    private void FindWhatIsAskedAndAnswered()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].EndsSentence || CharAt(_lexemes[i].Start) != '?' || _lexemes[i - 1] is not ({ Kind: "stance" } or { IsHandTechnique: true }) || _lexemes[i + 1].Plain is not ("well" or "actually" or "no" or "nope" or "yes" or "yeah" or "sorry" or "hmm" or "wait" or "rather")) continue;
+            var answer = i + 1;
+            while (answer < _lexemes.Count && !_lexemes[answer].EndsSentence && (_lexemes[answer].Kind is "filler" or "correction" or "tempo" || _lexemes[answer].Is("stop", ",") || _lexemes[answer].Plain is "actually" or "its a" or "its the" or "thats a" or "this is a")) answer++;
+            var named = answer;
+            while (named < _lexemes.Count && _lexemes[named].Kind is "side" or "level") named++;
+            if (named >= _lexemes.Count || _lexemes[named].Kind != _lexemes[i - 1].Kind || _lexemes[named].IsKick) continue;
+            var asked = i - 1;
+            while (asked > 0 && _lexemes[asked - 1].Kind is "side" or "level") asked--;
+            for (var k = asked; k < answer; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
+        }
+    }
+
     /// <summary>"- Back to horse? - Back to horse, face the front.": in a talk of two, what is asked is told by the answer.</summary>
     private void FindQuestions()
     {

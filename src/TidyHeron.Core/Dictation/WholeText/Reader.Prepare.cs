@@ -13,13 +13,16 @@ public sealed partial class Reader
         RetellOtherLanguages();
         FindMissingStops();
         PartTurnsFromWhatTheyFace();
+        FindWhatIsAskedAndAnswered();
         Corrections.Apply(_lexemes);
         FindBrackets();
         FindNamesInQuotes();
+        FindWhereAFormIsTakenUp();
         FindChatter();
         FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
         FindOthersDeeds();
+        FindOrdersToRepeat();
         FindAppositions();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
@@ -59,6 +62,7 @@ public sealed partial class Reader
         FindWhichWindIsTheFront();
         // Who tells directions by the letters of the diagram names these stances by the rear foot.
         _namedByRear |= _lexemes.Any(l => l is { Kind: "clock", Plain.Length: 1 or 2 } && l.Plain.All(char.IsLetter));
+        _namedByRear |= IsNamedByItsWeight();
         FindPartsThatRepeat();
         FindHeadings();
         FindSeriesBySides();
@@ -87,6 +91,11 @@ public sealed partial class Reader
         _numbersEnd = WhereNumbersEnd(marks);
         _first = _before.All(m => m.Counting == Counting.Uncounted);
     }
+
+    /// <summary>"Right L-stance, weight on the right": who tells it so names these stances by the foot that bears the weight.</summary>
+    private bool IsNamedByItsWeight() =>
+        Enumerable.Range(1, Math.Max(0, _lexemes.Count - 1)).Any(i => _lexemes[i] is { Kind: "stance", Value: "l-stance" or "back-stance" } && _lexemes[i - 1] is { Kind: "side" } named
+            && RestOfSentence(i).SkipWhile(l => !(l.Is("support") && l.Plain.Contains("weight", StringComparison.Ordinal))).Skip(1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "side" } bears && bears.Value == named.Value);
 
     /// <summary>"Left foot out, knife hand. Next, right foot out, the same. Third, turn around …": whether as many are told before the first that is called.</summary>
     private bool BeginsUncalled(int mark) =>

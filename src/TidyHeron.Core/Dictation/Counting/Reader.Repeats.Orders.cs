@@ -1,0 +1,75 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Whole sentences that order a passage to be repeated on the other side, however they say so: "left foot back, and do all three of those on the right".</summary>
+public sealed partial class Reader
+{
+    private const string HowMany = @"(?<many>two|three|four|five|six|2|3|4|5|6)(?: (?:moves?|movements?|counts?|techniques?|things?|steps?|ones?))?(?: of (?:those|these|them|that))?";
+    private const string AllOfIt = @"(?:all (?:of )?(?:that|it|this)|the (?:whole|entire|exact same|same) (?:thing|lot|sequence|combination|section)|that whole (?:thing|sequence|combination)|everything)";
+    private const string Again = @"(?: again| once more| over again)?";
+    private const string ThatWay = @",? ?(?:(?:on|to|towards?|at|facing|for|over to) (?:the |your )?(?:other side|other way|opposite side|(?<to>right|left)(?:[- ]hand)?(?: side| wall)?|(?<to>three|nine|3|9) ?(?:o'clock)?)|(?:the )?(?:other|opposite) way(?: round| around)?|mirrored)";
+
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*"
+        + @"(?:(?<feet>(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:your |both |the )?feet (?:come )?together|(?:you )?(?:turn|spin|pivot) (?:around|round|about|back))(?:,? (?:and|then|now)| ?,)+ ?)?"
+        + @"(?<order>(?:(?:you |we |i )?(?:do|repeat|perform|go through) )?"
+        + @"(?:(?:all |both )?(?:of )?(?:the same|same|those|these|the last|all|all the|all of those|all of these|those same|these same) " + HowMany + Again + ThatWay
+        + @"|(?:the )?same(?: thing| again)?" + ThatWay + @",? all " + HowMany
+        + @"|all " + HowMany + Again + ThatWay
+        + @"|" + AllOfIt + Again + ThatWay + @"))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OrdersItOnTheOtherSide();
+
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:your |both |the )?feet (?:come )?together)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex BringsTheFeetTogether();
+
+    /// <summary>Tells each such order in the words that <see cref="IsCommand"/> knows; how the feet come together for it is part of its first step.</summary>
+    private void FindOrdersToRepeat()
+    {
+        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+        {
+            if (_lexemes[first].IsStop) { first--; continue; }
+            var last = EndOfSentence(first);
+            if (OrdersItOnTheOtherSide().Match(WordsFrom(first, last)) is not { Success: true } order) continue;
+            var start = _lexemes.GetRange(first, last - first + 1).Min(l => l.Start);
+            var begins = _lexemes.FindIndex(first, l => l.Start >= start + order.Groups["order"].Index);
+            if (begins < 0 || begins > last || !_lexemes.Take(first).Any(l => l.Kind is "technique" or "stance") || order.Groups["to"] is { Success: true } to && WentThereFirst(to.Value, order.Groups["many"].Value, first)) continue;
+            var (from, length, _) = Said(_lexemes.GetRange(begins, last - begins + 1));
+            List<Lexeme> said = order.Groups["many"] is { Success: true } many
+                ? [new("again", "again", from, length, "repeat"), new("ordinal", "last", from + length, 0, "the last"), new("number", Digit(many.Value), from + length, 0, many.Value)]
+                : [new("again", "again", from, length, "repeat"), new("passage", "all", from + length, 0, "all of that")];
+            said.Add(new("otherSide", "other", from + length, 0, "on the other side"));
+            _lexemes.RemoveRange(begins, last - begins + 1);
+            _lexemes.InsertRange(begins, said);
+            var feet = order.Groups["feet"].Success && begins > first ? first : first > 1 && SentenceBefore(first) is var before && BringsTheFeetTogether().IsMatch(WordsFrom(before, first - 2)) ? before : -1;
+            if (feet == first) AsNote(_lexemes.FindIndex(first, l => l.Start >= start + order.Groups["feet"].Index), begins - 1);
+            else if (feet >= 0) AsNote(feet, first - 2);
+            // What is ordered is a clause of its own.
+            if (feet == first) _lexemes.Insert(begins, StopAt(begins, ","));
+        }
+
+        static string Digit(string many) => many switch { "two" => "2", "three" => "3", "four" => "4", "five" => "5", "six" => "6", _ => many };
+
+        int SentenceBefore(int first)
+        {
+            var before = first - 2;
+            while (before > 0 && !_lexemes[before - 1].EndsSentence) before--;
+            return before;
+        }
+    }
+
+    /// <summary>"Those three to the right", of three that went there: only once more.</summary>
+    private bool WentThereFirst(string to, string many, int before)
+    {
+        var side = to.ToUpperInvariant() is "RIGHT" or "THREE" or "3" ? "right" : "left";
+        var counts = many.ToUpperInvariant() switch { "TWO" or "2" => 2, "THREE" or "3" => 3, "FOUR" or "4" => 4, "FIVE" or "5" => 5, "SIX" or "6" => 6, _ => int.MaxValue };
+        var first = before;
+        for (var told = 0; first > 0 && told < counts;)
+        {
+            first--;
+            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            if (RestOfSentence(first - 1).Any(l => l.Kind is "technique" or "stance")) told++;
+        }
+        var went = _lexemes.Skip(first).Take(before - first).FirstOrDefault(l => l.Kind is "side" or "turnSide" || l is { Kind: "gaze", Value: "left" or "right" } || l is { Kind: "clock", Value: "6" or "18" } || l is { Kind: "place", Value: "left" or "right" });
+        return went is not null && (went.Value is "6" ? "right" : went.Value is "18" ? "left" : went.Value) == side;
+    }
+}

@@ -1,0 +1,33 @@
+using System.Text.RegularExpressions;
+using TidyHeron.Core.Body;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>How one stands where a lesson takes a form up: "you finish the first half in a right front stance, facing the back wall".</summary>
+public sealed partial class Reader
+{
+    [GeneratedRegex(LeadIn + @"(?:(?:remember(?: that)?|if you remember|last (?:time|week|lesson|class)|(?:at|by) the end of [^.,]{1,30}|in the (?:first|last|second|next|previous) (?:half|part|section|bit))[, ]+)*"
+        + @"(?:(?:you|we|i)(?: have|'ve)? (?:should (?:now |still )?be|will be|finish(?:ed)?|end(?:ed)?(?: up)?|left off|left (?:it|you|this|things)|stop(?:ped)?|pick (?:it |this |things )?up|picked (?:it |this )?up|start(?:ed)?|are|came out)"
+        + @"|(?:you|we)'re(?: standing| now| still)*|(?:the|that|this|our) (?:\w+ ){0,2}(?:part|half|section|bit|line|form) (?:ends|ended|finishes|finished|stops|stopped|starts|begins|left (?:you|us))"
+        + @"|(?:let's )?(?:pick|take) (?:it |this |things )?up|start (?:this|the) (?:\w+ )?(?:part|half|section|bit))\b[^.,]{0,40}\b(?:in|from|with|facing)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TakesTheFormUp();
+
+    /// <summary>Before anything is done: the stance there is the one the words begin in, and what was done in it is a remark.</summary>
+    private void FindWhereAFormIsTakenUp()
+    {
+        if (_before.Count > 0) return;
+        var stance = _lexemes.FindIndex(l => l.Is("stance"));
+        if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
+        var first = stance;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        // What tells where one stands begins with the side of the stance, its article, or the way one faces.
+        var stands = _lexemes.FindIndex(first, l => l.Kind is "side" or "stance" or "facing");
+        if (stands > 0 && _lexemes[stands - 1].Plain is "a" or "the" or "your") stands--;
+        if (stands <= first || RestOfSentence(stance).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount")) return;
+        var words = WordsFrom(first, _lexemes[stands].Is("facing") ? stands : stands - 1);
+        if (!TakesTheFormUp().IsMatch(words)) return;
+        for (var k = first; k < stands; k++) BecomesSmall(k);
+        BecomesWhereWeAre(stands - 1);
+        if (_lexemes.FindIndex(stance, EndOfSentence(stance) - stance + 1, l => l.Is("technique")) is > 0 and var done) AsNote(FirstOfClause(done) > stance ? FirstOfClause(done) : done, EndOfSentence(stance));
+    }
+}
