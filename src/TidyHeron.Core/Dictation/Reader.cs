@@ -42,7 +42,7 @@ public sealed partial class Reader
     private int _series;          // how many like techniques were said at once and still wait for their sides
     private int _stepsSaid;       // "three steps …", still without what is done with them
     private readonly HashSet<string> _weapons = []; // the kinds of weapon that the words speak of
-    private readonly HashSet<int> _numbered = []; // positions of numbers that count up from sentence to sentence
+    private readonly HashSet<int> _numbered = []; // where in the text numbers begin that count up from sentence to sentence
     private Side? _shoulder;      // over which one the eyes went: a turn to the other side goes that way
     private bool _rearFootSwings;  // "mawatte" was said with the other foot leading afterwards
     private readonly bool _listOfPoints; // the text is a list of points: what belongs to one of them is one count

@@ -60,7 +60,7 @@ internal sealed class Unheeded
             },
             { Kind: "footNoun" } when _heard.Skip(i + 1).Take(NearWords).Any(l => l.Plain.EndsWith("weight", StringComparison.Ordinal)) => true, // which of them stands
             { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } borne && borne.Plain.Contains("weight", StringComparison.Ordinal) && NamedSide(i) is { } side && after.Lead == side.Other => true, // on the rear leg
-            { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } && NamedSide(i) is { } stays && after.Moved == stays.Other => true, // "pivot on the right foot, left foot steps out"
+            { Kind: "footNoun" } when i > 1 && _heard[i - 2] is { Kind: "support" } && NamedSide(i) is { } stays && (after.Moved == stays.Other || move.Footwork?.Foot == stays.Other) => true, // "pivot on the right foot, left foot steps out"
             { Kind: "footNoun" } when NamedSide(i) is { } side && _heard.Skip(Math.Max(0, i - 4)).Take(3).Any(l => l.Plain == "on") && _heard.Skip(Math.Max(0, i - 8)).Take(8).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) && move.Footwork?.Foot == side.Other => true, // "turn on the left foot, right foot slides out"
             { Kind: "footNoun" } when NamedSide(i) is { } side => FootPlays(side, move, before, after) || i + 1 < _heard.Count && (after.Lead == side && _heard[i + 1].Kind is "way" or "lead" || after.Lead == side.Other && _heard[i + 1].Is("way", "back")),
             { Kind: "handNoun" } when NamedSide(i) is { } side => HandPlays(side, move),

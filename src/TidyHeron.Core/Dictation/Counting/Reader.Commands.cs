@@ -35,7 +35,9 @@ public sealed partial class Reader
         {
             // "Turn to the other side and do those three again: …": the turn is made.
             var turned = Enumerable.Range(i, end - i).FirstOrDefault(k => _lexemes[k].Plain == "and" && clause.Take(k - i).Any(l => l.Is("footwork", "turn")) && clause.Skip(k - i).Any(l => l.Is("again")), -1);
-            AsNote(turned > 0 ? turned + 1 : i, end - 1);
+            // "The fourth from behind again: …": called all the same.
+            var called = Enumerable.Range(i, end - i).LastOrDefault(IsCountMark, i - 1);
+            if (Math.Max(turned, called) + 1 < end) AsNote(Math.Max(Math.Max(turned, called) + 1, i), end - 1);
             return false;
         }
         // "And it's the same again, right foot, cat stance, …", "turn to the right side, same, square stance, …": told out after a comma, foot and stance and all.

@@ -13,7 +13,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         if (_noCounts) return false;
-        if (_numbered.Contains(i)) return true;
+        if (lexeme.Kind is "number" or "ordinal" or "countWord" && _numbered.Contains(lexeme.Start)) return true;
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         // "For five you want to turn around …"

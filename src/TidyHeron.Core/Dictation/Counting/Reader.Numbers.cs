@@ -130,13 +130,13 @@ public sealed partial class Reader
     {
         // "First turn left … Second step forward …".
         var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && (StartsSentence(i) || OnlySmallWordsBefore(i) && IsOneOfThem(i))).ToList();
-        if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals);
+        if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals.Select(k => _lexemes[k].Start));
         var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(CharAt(_lexemes[i].Start))).ToList();
         // "18 step routine: 1 left foot …": a number that none follows is no count.
         if (all.Count > 2 && StartsSentence(all[0]) && all.Skip(1).All(k => _lexemes[k].Number != _lexemes[all[0]].Number + 1)) all.RemoveAt(0);
         // "1 left foot to B, …, 2 punch, …, 3 move …": each after a comma.
         var listed = all.SkipWhile(k => !StartsSentence(k)).Where(k => StartsSentence(k) || _lexemes[k - 1].IsStop && !Alone(k)).ToList();
-        if (listed.Count > Numbered && _lexemes[listed[0]].Number == 1 && listed.Zip(listed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(listed);
+        if (listed.Count > Numbered && _lexemes[listed[0]].Number == 1 && listed.Zip(listed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(listed.Select(k => _lexemes[k].Start));
         if (all.Find(StartsSentence) is var at && (all.Count < 3 || !StartsSentence(at))) return;
         var found = new List<int>();
         foreach (var i in all.SkipWhile(i => i != at))
@@ -147,6 +147,6 @@ public sealed partial class Reader
         }
         // "(Feet parallel, facing 12) 1 left foot …": the first of them may stand in the sentence of the opening.
         if (found.Count >= 3 && all.FindLast(k => k < found[0] && k > 0 && _lexemes[k - 1].IsStop && _lexemes[k].Number == _lexemes[found[0]].Number - 1) is var opens and > 0) found.Insert(0, opens);
-        if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found);
+        if (found.Count >= 3 && all.Where(StartsSentence).All(found.Contains)) _numbered.UnionWith(found.Select(k => _lexemes[k].Start));
     }
 }

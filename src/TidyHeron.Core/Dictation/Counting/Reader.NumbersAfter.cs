@@ -19,7 +19,7 @@ public sealed partial class Reader
             var (called, deed) = (_lexemes[only], FirstDeed(only));
             _lexemes[only] = called with { Kind = "filler" };
             _lexemes.Insert(deed, called with { Length = 0 });
-            _numbered.Add(deed);
+            _numbered.Add(_lexemes[deed].Start);
             return;
         }
         if (after.Count < Numbered || Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].Is("number") && IsCountMark(i)) > after.Count / 2) return;
@@ -33,7 +33,7 @@ public sealed partial class Reader
             if (i + 1 < _lexemes.Count) _lexemes[i + 1] = _lexemes[i + 1] with { Value = "." };
             _lexemes.RemoveAt(i);
             _lexemes.Insert(first, number);
-            _numbered.Add(first);
+            _numbered.Add(_lexemes[first].Start);
             first = i + 2;
         }
     }
@@ -49,7 +49,7 @@ public sealed partial class Reader
             if (!_lexemes[i].Is("number") || !_lexemes[i + 1].EndsSentence || InRepeat(i)) continue;
             var opens = i;
             while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
-            var isThat = _lexemes[opens].Plain is "thats" or "that is" or "that was" or "this is";
+            var isThat = _lexemes.Skip(opens).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "thats" or "that is" or "that was" or "this is");
             if (SaysTheyAre().IsMatch(WordsFrom(opens, i)))
             {
                 CallsTheSentenceBefore(i, opens);
@@ -74,7 +74,7 @@ public sealed partial class Reader
             _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
             _lexemes.RemoveAt(i);
             _lexemes.Insert(first, called);
-            _numbered.Add(first);
+            _numbered.Add(_lexemes[first].Start);
         }
 
         bool CallsThere(int k, int number) => _lexemes[k].Kind is "number" or "ordinal" && _lexemes[k].Value == number.ToString(System.Globalization.CultureInfo.InvariantCulture) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && StartsSentence(k - 1)) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
@@ -90,12 +90,14 @@ public sealed partial class Reader
         var first = opens - 1;
         while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
         var before = Enumerable.Range(0, opens).LastOrDefault(k => _lexemes[k].Is("number") && IsCountMark(k), -1);
+        // "On three … kick low. Put the foot down, jab left; those together are four": where the full stop became a comma.
+        if (before >= first && _lexemes.FindLastIndex(opens - 2, opens - 2 - before, l => l.IsStop && CharAt(l.Start) is '.' or '!') is > 0 and var parted) first = parted + 1;
         if (before < 0 || before >= first || _lexemes[before].Number != _lexemes[number].Number - 1 || !_lexemes.GetRange(first, opens - first).Any(l => l.Is("technique")) || Enumerable.Range(number + 1, _lexemes.Count - number - 1).Any(k => _lexemes[k].Is("number", _lexemes[number].Value) && IsCountMark(k))) return;
         var called = _lexemes[number];
         for (var k = opens; k < number; k++) BecomesSmall(k);
         _lexemes.RemoveAt(number);
         _lexemes.Insert(first, called);
-        _numbered.Add(first);
+        _numbered.Add(_lexemes[first].Start);
     }
 
     /// <summary>Whether a number stands between stops behind something that is done, "…, punch, two.", or is said of it: "That's two."</summary>

@@ -52,7 +52,8 @@ public sealed partial class Reader
             Note(lexeme, "footwork");
             return;
         }
-        if (GoesOnWithTheOtherFoot(i))
+        if (KneelsAfterTheStep(i)) Begin(Counting.Then);
+        else if (GoesOnWithTheOtherFoot(i))
         {
             // "Left foot to the right foot, turn, and move the right foot".
             BeginWithTheTurn();
@@ -115,6 +116,14 @@ public sealed partial class Reader
         }
         if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
+    }
+
+    /// <summary>"Step through with the right, and drop to the left knee": one foot has stepped, and leads when one kneels on the other.</summary>
+    private bool KneelsAfterTheStep(int i)
+    {
+        if (_lexemes[i].Value is not ("kneel" or "drop") || (_draft.Foot ?? _foot) is not { } stepped || _draft is not { Footwork: "step" or null, HasHands: false, Kick: null, SentenceEnded: false } || _draft is { Footwork: null, Way: null }) return false;
+        var side = _lexemes.FindIndex(i + 1, l => l.IsStop || l.Is("side"));
+        return side > 0 && _lexemes[side].Is("side") && _lexemes[side].Side == stepped.Other && side + 1 < _lexemes.Count && (_lexemes[side + 1].Is("footNoun") || _lexemes[side + 1].Plain is "knee");
     }
 
     /// <summary>"Walk three steps, right, left, right": each of them is a move, unless what is done with each is said.</summary>

@@ -17,7 +17,7 @@ public sealed partial class Reader
             }
         // "Side kick, down in front, punch".
         for (var i = 2; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i].Plain == "down" && _lexemes[i].Is("filler") && _lexemes[i - 1].Is("stop", ",") && Alone(i + 1) && (_lexemes[i + 1] is { Kind: "lead" } or { Kind: "way", Value: "forward" or "back" } || _lexemes[i + 1].Plain.StartsWith("in front", StringComparison.Ordinal)) && ClauseOf(i - 1).Any(l => l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing")))
+            if (_lexemes[i].Plain == "down" && _lexemes[i].Is("filler") && _lexemes[i - 1].Is("stop", ",") && Alone(i + 1) && (_lexemes[i + 1] is { Kind: "lead" } or { Kind: "way", Value: "forward" or "back" } || _lexemes[i + 1].Plain.StartsWith("in front", StringComparison.Ordinal)) && ClauseOf(i - 1).Any(l => l.IsKick) && !Backward(i).TakeWhile(l => !l.IsKick).Any(l => l.Is("landing")))
             {
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = _lexemes[i + 1].Value is "rear" or "back" ? "back" : "front" };
                 BecomesSmall(i + 1);

@@ -262,7 +262,7 @@ public sealed partial class Reader
         // "Jab left, cross right": the other punch of the two.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "side" } crossing && Alone(IndexAfter(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { Value: "jab" or "hook-punch" } && ClauseOf(i - 1).Any(l => l.Is("side", crossing.Side.Other.Word))) BecomesTerm(i, "technique", "reverse-punch");
         // "Pyeonsonkeut sewo jjireugi": the fingertips thrust, no sword.
-        if (_lexemes[i] is { Kind: "technique", Value: "sword-thrust", Plain: "jjireugi" } && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("technique")) is { Value: "spear-hand" }) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-thrust", Plain: "jjireugi" } && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "detail" or "unread")) is { Value: "spear-hand" }) BecomesSmall(i);
         // "The left palm pierces along the leg": a spear hand.
         if (_lexemes[i].Plain is "pierces" or "pierce" or "threads" && Previous(i) is { Kind: "handNoun" } or { Kind: "technique", Plain: "palm" })
         {
@@ -281,6 +281,14 @@ public sealed partial class Reader
             var side = _lexemes[i + 2];
             _lexemes.RemoveAt(i + 2);
             _lexemes.Insert(i, side);
+        }
+        // "Step right, circular block, right arm.": so is one with its noun, at the end of a sentence.
+        if (_lexemes[i].IsHandTechnique && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && _lexemes[i + 3].Is("handNoun", "hand") && (i + 4 >= _lexemes.Count || _lexemes[i + 4].EndsSentence) && !ClauseOf(i).Any(l => l.Kind is "side" or "handNoun") && _lexemes[i].Term?.Limb != "both")
+        {
+            var hand = _lexemes.GetRange(i + 2, 2);
+            _lexemes.RemoveRange(i + 2, 2);
+            _lexemes.InsertRange(i, hand);
+            i += 2;
         }
         // "Lunge punch R.": the hand told after what it does.
         if (_lexemes[i].IsHandTechnique && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && (Alone(i + 1) || Next(i + 1) is { Kind: "shout" } && Alone(IndexAfter(i + 1))) && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "number" or "stance") && !(i + 3 < _lexemes.Count && _lexemes[i + 3].Is("side") && _lexemes[i + 2].Is("stop", ",")))

@@ -86,10 +86,11 @@ public sealed partial class Reader
             BecomesTerm(i, "stance", "bow-stance");
         // "Uncross with the right foot stepping right": one step.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "uncross" or "uncrosses" or "uncrossing" } && ClauseOf(i).Any(l => l.Is("footwork") && l != _lexemes[i])) BecomesSmall(i);
-        // "Pivot on the left, turn around to the right": that foot stays.
         RetellFeetThatOpen(i);
         RetellPushesOffTheRearFoot(i);
         RetellTurnsToComeBack(i);
+        RetellTurnsOnAFoot(i);
+        // "Pivot on the left, turn around to the right": that foot stays.
         if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
             _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
         // "Right foot back and around (to the other side)": one turns about with it.

@@ -85,6 +85,9 @@ public sealed partial class Reader
             _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
             for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
         }
+        // "Slap the spear down on the ground": the weapon, and nobody lies down.
+        if (_lexemes[i].Is("stance", "lying") && ClauseOf(i).Any(l => l.Is("weapon"))) AsNote(i, i);
+        if (_lexemes[i] is { Kind: "unread", Plain: "slap" or "slaps" or "smack" } && Next(i) is { Kind: "weapon" } && IsAboutAStaff) BecomesTerm(i, "technique", "staff-overhead-strike");
         // "Feet together, jo back to the right side": where it is held.
         if (_lexemes[i].Is("weapon") && Next(i) is { Kind: "way", Value: "back" } && i + 5 < _lexemes.Count && _lexemes[i + 2].Plain is "to" or "at" or "by" or "on" && EndOfClause(i) is var rests && _lexemes[rests].Plain is "side" or "hip" && Previous(rests) is { Kind: "side" } && rests - i <= 6) AsNote(i + 1, rests);
         // "Bring the bo up to a middle guard": into it.

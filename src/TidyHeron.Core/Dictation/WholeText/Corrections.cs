@@ -16,6 +16,7 @@ internal static class Corrections
             // "To face south… wait, to face east": no pause.
             if (lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && lexemes[i - 1].IsStop && Neighbour(i, 1) is var anew and >= 0 && lexemes[anew].Is("facing") && anew + 1 < lexemes.Count && FacedBefore(i, lexemes[anew + 1].Kind) >= 0) lexemes[i] = lexemes[i] with { Kind = "correction" };
             if (!lexemes[i].Is("correction")) continue;
+            if (TellsAnotherDirection(i)) continue;
             // "Left back stance, knife hand. I mean it's cat stance.": what was wrong in the sentence before.
             if (StartsSentence(i) && Rest(i) is [{ Kind: "stance" } meant] && lexemes.FindLastIndex(i, l => l.Kind == meant.Kind && l.Value != meant.Value && l != meant) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1)
             {
@@ -76,7 +77,7 @@ internal static class Corrections
                 for (var c = i; c <= right + 1; c++) lexemes[c] = lexemes[c] with { Kind = "filler" };
                 continue;
             }
-            if (lexemes[right].Is("side") && Neighbour(i, -1) is var wrongSide and >= 0 && lexemes[wrongSide].Is("side") && lexemes.GetRange(wrongSide + 1, i - wrongSide - 1).All(l => l.IsStop || l.Plain == "the")
+            if (lexemes[right].Is("side") && Neighbour(i, -1) is var wrongSide and >= 0 && lexemes[wrongSide].Is("side") && lexemes.GetRange(wrongSide + 1, i - wrongSide - 1).All(l => l.IsStop || l.Plain is "the" or "okay" or "ok" or "oh" or "well")
                 && !(SameLimb(i, right) >= 0 && lexemes.Take(wrongSide).Reverse().SkipWhile(l => l.Plain is "the" or "my" or "your").FirstOrDefault() is { } leads && leads.Plain.Split(' ')[^1] == "to"))
             {
                 // "With the left, sorry, right hand": only the side, whatever else of that hand was said before.
@@ -84,7 +85,7 @@ internal static class Corrections
                 var takenBack = lexemes.GetRange(wrongSide, right - wrongSide).ConvertAll(l => l with { Kind = "filler", Plain = "", Term = null });
                 lexemes.RemoveRange(wrongSide, right - wrongSide);
                 // "Knee with the left… sorry, the right knee": that one knee.
-                if (wrongSide + 1 < lexemes.Count && lexemes[wrongSide].Is("side") && lexemes[wrongSide + 1].Is("technique") && lexemes.FindLastIndex(wrongSide - 1, l => !l.Is("filler")) is >= 0 and var named && lexemes[named].Is("technique", lexemes[wrongSide + 1].Value)) lexemes[wrongSide + 1] = lexemes[wrongSide + 1] with { Kind = "filler", Term = null };
+                if (wrongSide > 0 && wrongSide + 1 < lexemes.Count && lexemes[wrongSide].Is("side") && lexemes[wrongSide + 1].Is("technique") && lexemes.FindLastIndex(wrongSide - 1, l => !l.Is("filler")) is >= 0 and var named && lexemes[named].Is("technique", lexemes[wrongSide + 1].Value)) lexemes[wrongSide + 1] = lexemes[wrongSide + 1] with { Kind = "filler", Term = null };
                 lexemes.InsertRange(wrongSide == 0 ? 0 : lexemes.FindLastIndex(wrongSide - 1, l => l.EndsSentence || l.Is("stop", ":")) + 1, takenBack);
                 continue;
             }
@@ -133,6 +134,32 @@ internal static class Corrections
                 break;
             }
             lexemes[i] = lexemes[i] with { Kind = "filler" };
+        }
+
+        // "Facing nine… wait, it's the right side, so facing three", "horse stance facing nine. Sorry, three o'clock.": only the direction was wrong.
+        bool TellsAnotherDirection(int i)
+        {
+            var end = i;
+            for (var k = i + 1; k < lexemes.Count && lexemes[k].Kind is "filler" or "side" or "clock" or "place" or "facing" or "correction" or "stop"; k++)
+            {
+                if (lexemes[k].IsStop) end = k;
+                if (lexemes[k].EndsSentence) break;
+                if (k == lexemes.Count - 1) end = lexemes.Count;
+            }
+            if (end == i || lexemes.GetRange(i, end - i).FindLast(l => l.Kind is "clock" or "place") is not { } meant) return false;
+            var wrong = -1;
+            var ended = StartsSentence(i) ? 2 : 1; // sentences to look back through
+            for (var k = i - 1; k >= 0 && wrong < 0; k--)
+            {
+                if (lexemes[k].EndsSentence && --ended == 0) break;
+                if (lexemes[k].Kind is "clock" or "place") wrong = k;
+            }
+            if (wrong < 0 || lexemes[wrong].Value == meant.Value) return false;
+            // Nothing but where one faces stood after it.
+            if (lexemes.GetRange(wrong + 1, i - wrong - 1).Any(l => !l.IsStop && !l.Is("filler"))) return false;
+            lexemes[wrong] = lexemes[wrong] with { Kind = meant.Kind, Value = meant.Value, Plain = meant.Plain };
+            for (var k = i; k < end; k++) lexemes[k] = lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
+            return true;
         }
 
         bool StartsSentence(int i)

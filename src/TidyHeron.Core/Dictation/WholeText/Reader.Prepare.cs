@@ -24,6 +24,7 @@ public sealed partial class Reader
         FindOthersDeeds();
         FindOrdersToRepeat();
         FindAppositions();
+        FindWhereTheNextGoes();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
         PartNumbersFromWhatTheyAre();
@@ -39,7 +40,7 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "filler", Plain: "as" or "like" } && (_lexemes[i + 1].Kind is "number" or "countNoun" && (i + 2 >= _lexemes.Count || _lexemes[i + 2].IsStop || CommandWords.Contains(_lexemes[i + 2].Kind))))
                 _lexemes[i] = _lexemes[i] with { Kind = "again" };
             // "One's a left step. Two's the cross.": called by numbers that begin the sentence.
-            if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i) && !(i > 0 && _lexemes[i - 1].Plain is "next" or "this" or "that")) _numbered.Add(i);
+            if (_lexemes[i] is { Kind: "number" } told && told.Plain.EndsWith("'s", StringComparison.Ordinal) && StartsSentence(i) && !(i > 0 && _lexemes[i - 1].Plain is "next" or "this" or "that")) _numbered.Add(_lexemes[i].Start);
         }
         FindStepsToldOneByOne();
         FindPartsThatAreCounts();

@@ -103,6 +103,13 @@ public sealed partial class Reader
             var technique = _lexemes[i - 1];
             if (!IsPlural(technique)) _lexemes[i - 1] = technique with { Plain = technique.Plain + "s" };
         }
+        // "Punch twice, right and then left": two of them.
+        if (_lexemes[i] is { Kind: "technique", Value: "punch" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" } twiceOrMore && _lexemes[i + 2].Is("stop", ",") && _lexemes.Skip(i + 3).TakeWhile(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and").Count(l => l.Is("side")) == twiceOrMore.Number)
+        {
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(i, twiceOrMore with { Kind = "number" });
+            if (!IsPlural(_lexemes[i + 1])) _lexemes[i + 1] = _lexemes[i + 1] with { Plain = _lexemes[i + 1].Plain + "s" };
+        }
         // "Oi zuki three times": so many steps.
         if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } lunges && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
         {
