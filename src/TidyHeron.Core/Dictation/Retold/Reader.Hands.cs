@@ -16,12 +16,7 @@ public sealed partial class Reader
         }
         // "Pull back the left hand", "pull back left": which hand that is.
         if (_lexemes[i] is { Kind: "technique", Value: "pull", Plain: "pull" or "pulls" or "pulling" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && Next(i + 1) is { Kind: "side" } && IndexAfter(i + 1) is var pulled && (pulled + 1 < _lexemes.Count && _lexemes[pulled + 1].Is("handNoun") || Alone(pulled) && pulled == i + 2 && !Clauses(i).Any(l => l.Is("footNoun"))))
-        {
-            var back = _lexemes[i + 1];
-            _lexemes.RemoveAt(i + 1);
-            if (_lexemes[pulled - 1].Is("side") && pulled < _lexemes.Count && _lexemes[pulled].Is("handNoun")) pulled++;
-            _lexemes.Insert(pulled, back with { Kind = "filler", Value = "filler" });
-        }
+            BecomesSmall(i + 1);
         // "Draw the left hand back to the hip": no sword.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw", Plain: "draw" or "draws" or "drawing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" } && ClauseOf(i).Any(l => l.Is("technique", "chamber")) && !SpeaksOf("sword")) BecomesSmall(i);
         // "Pull the left hand back, and punch with it": that hand.
