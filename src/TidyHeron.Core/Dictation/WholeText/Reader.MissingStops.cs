@@ -55,6 +55,8 @@ public sealed partial class Reader
             for (var i = first; i <= end; i++)
             {
                 var last = row.Count == 0 ? 0 : _lexemes[row[^1]].Number;
+                // "The first … then … the third …": one of them may be told without its number.
+                if (kind == "ordinal" && row.Count > 1 && _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out var later) && later == last + 2) last++;
                 if (last == 7 && PartEighthFromTurn(i)) end++;
                 if (kind == "countWord" && last > 0 && i - row[^1] > 1 && AlsoNumbers.TryGetValue(_lexemes[i].Plain, out var meant) && meant == last + 1)
                     _lexemes[i] = _lexemes[i] with { Kind = kind, Value = meant.ToString(CultureInfo.InvariantCulture) };
@@ -153,7 +155,7 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         if (i == 0 || _lexemes[i - 1].Plain is "with" or "while" or "as" or "without" or "by" || Follows(i, "with", "while", "as", "on", "of") || Follows(i, "to") && !IsIntended(i)) return false;
-        if (Backward(i).FirstOrDefault(l => !l.Is("filler") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
+        if (Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "detail" or "unread" or "tempo") && !l.Is("stop", ",")) is not { Kind: not ("correction" or "together") } before || IsStoodIn(i)) return false;
         // "The right leg kicks and steps through": the same leg.
         if (lexeme is { Kind: "footwork", Plain: "steps through" or "steps" or "steps down" or "steps forward" } && _lexemes[i - 1].Plain == "and" && before.IsKick) return false;
         // "… jab cross …": a punch.
@@ -185,7 +187,7 @@ public sealed partial class Reader
         // "… reverse punch to the front left front stance …"
         if (lexeme.Is("place") && (before.IsHandTechnique || before.Is("then")) && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "stance" or "footNoun" }) return true;
         // "… low block right front kick …"
-        if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !_thenPartsTheMoves) return true;
+        if (lexeme.IsKick && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "side" or "level" or "detail" or "tempo" or "handNoun" or "unread") && !l.Is("stop", ",")) is { IsHandTechnique: true, Term.Family: not "guard" } && !_thenPartsTheMoves) return true;
         // "… left low block right hook punch …"
         return lexeme.Is("side") && Next(i) is { IsHandTechnique: true } && _lexemes[i - 1].IsHandTechnique && Previous(i - 1) is { Kind: "side" } && !_thenPartsTheMoves;
     }
@@ -195,9 +197,17 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var next = Next(i);
+        // "Pull the left foot back": no hand.
+        if (lexeme is { Kind: "technique", Value: "pull" or "sword-draw" } && (next is { Kind: "relFoot" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }) && before.Kind is "technique" or "level" or "side" or "handNoun" or "stance" or "shout" or "then" or "way") return true;
+        // "Without moving, left punch": what is done in place comes after it.
+        if (lexeme is { Kind: "footwork", Value: "stay" } && lexeme.Plain.StartsWith("without", StringComparison.Ordinal) && _lexemes[i - 1].Plain != "and" && before.Kind is "technique" or "level" or "stance" or "handNoun" or "side" && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance") is { Kind: "technique" }) return true;
         var foot = lexeme.Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("footNoun");
         // "Then we bring the right hand down": no foot.
         if (lexeme.Is("footwork") && (next is { Kind: "handNoun" or "relHand" or "weapon" } || next is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })) return false;
+        // "… left front stance turn around …": what was gone into is left again.
+        var turns = lexeme is { Kind: "footwork", IsGerund: false, Value: "turn" or "pivot" or "spin" };
+        if ((turns || lexeme is { Kind: "footwork", IsGerund: false, Value: "step" } && lexeme.Plain.StartsWith("step", StringComparison.Ordinal)) && before is { Kind: "stance" } into && !StanceSet.IsStanding(into.Term!.Id) && Backward(_lexemes.LastIndexOf(into, i)).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount")) return true;
+        if (turns && before.Kind is "number" or "amount" or "tip" or "gripLead" or "weapon" or "cut" or "ordinal") return true;
         if (before.Is("stance") && !StanceSet.IsStanding(before.Term!.Id))
             // "Left foot out front stance right foot through …": after a stance it may be told which foot is where in it.
             return foot && i + 2 < _lexemes.Count && (_lexemes[i + 2] is { Kind: "footwork" or "place" } or { Plain: "through" or "out" or "goes" or "up" } || _lexemes[i + 2].Is("way", "forward")) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "footNoun" or "way");
