@@ -50,6 +50,7 @@ public sealed partial class Reader
             var opens = i;
             while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
             var isThat = _lexemes.Skip(opens).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "thats" or "that is" or "that was" or "this is");
+            if (SaysTwoCounts(i, opens)) continue;
             if (SaysTheyAre().IsMatch(WordsFrom(opens, i)))
             {
                 CallsTheSentenceBefore(i, opens);
@@ -82,6 +83,21 @@ public sealed partial class Reader
 
     [GeneratedRegex(@"^(?:and |so |okay |all )?(?:those|these|they|both|that|this|it|all of (?:that|it)|together|(?:those|these|the) (?:two|three))(?: two| both| all| together)*(?: are|is|'s| is| make| makes| was| were| counts?(?: as)?)(?: all)?(?: count| number| move)? \w+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysTheyAre();
+
+    /// <summary>"Step left and do two punches, left then right. That's count one and two.": the sentence before is called with both.</summary>
+    private bool SaysTwoCounts(int last, int opens)
+    {
+        var and = last - 1;
+        if (opens == 0 || and < 1 || _lexemes[and].Plain != "and" || !_lexemes[and - 1].Is("number") || _lexemes[and - 1].Number != _lexemes[last].Number - 1 || !_lexemes.GetRange(opens, and - 1 - opens).All(l => l.Kind is "filler" or "countNoun" || l.IsStop) || !_lexemes.GetRange(opens, and - 1 - opens).Any(l => l.Plain is "thats" or "that is" or "that was" or "those are")) return false;
+        var first = opens - 1;
+        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        if (_lexemes.GetRange(first, opens - first).Count(l => l.Is("technique")) is not (1 or 2) || _lexemes.GetRange(first, opens - first).Any(l => l.Is("number") && IsCountMark(_lexemes.IndexOf(l, first)))) return false;
+        var at = _lexemes[first].Start;
+        List<Lexeme> called = [_lexemes[and - 1] with { Start = at, Length = 0 }, StopAt(first, ","), _lexemes[last] with { Start = at, Length = 0 }, StopAt(first, ":")];
+        for (var k = opens; k <= last; k++) BecomesSmall(k);
+        _lexemes.InsertRange(first, called);
+        return true;
+    }
 
     /// <summary>"Jab left, cross right; those together are four. Five: …": where neither it nor another is called with that number.</summary>
     private void CallsTheSentenceBefore(int number, int opens)

@@ -254,10 +254,15 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "drop" or "drops" or "lower" } && Next(i) is { } brought && (brought is { IsHandTechnique: true } || brought.Is("side") && Next(IndexAfter(i)) is { IsHandTechnique: true }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" or "that" or "my") BecomesSmall(i);
         // "Jab left, straight right", "then a straight left": a punch.
         if (_lexemes[i] is { Kind: "filler", Plain: "straight" } && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (_lexemes[i - 1].Plain is "a" || (_lexemes[i - 1].IsStop || _lexemes[i - 1].Is("then") || _lexemes[i - 1].Plain is "and") && SpeaksOfBoxing()) && !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")) BecomesTerm(i, "technique", "punch");
+        // "Finish with a right straight": the punch.
+        if (_lexemes[i] is { Kind: "filler", Plain: "straight" } && i > 0 && _lexemes[i - 1].Is("side") && Alone(i) && (Follows(i - 1, "a", "the", "with", "your") || StartsClause(i - 1)) && !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance")) BecomesTerm(i, "technique", "punch");
         // "Jab left, cross right": the other punch of the two.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "side" } crossing && Alone(IndexAfter(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { Value: "jab" or "hook-punch" } && ClauseOf(i - 1).Any(l => l.Is("side", crossing.Side.Other.Word))) BecomesTerm(i, "technique", "reverse-punch");
         // "Pyeonsonkeut sewo jjireugi": the fingertips thrust, no sword.
         if (_lexemes[i] is { Kind: "technique", Value: "sword-thrust", Plain: "jjireugi" } && Backward(i).FirstOrDefault(l => l.Kind is not ("filler" or "detail" or "unread")) is { Value: "spear-hand" }) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "technique", Value: "punch", Plain: "jireugi" or "jirugi" } && i > 0 && _lexemes[i - 1] is { Value: "spear-hand", Term: not null } && _lexemes[i - 1].Plain.StartsWith("pyeon", StringComparison.Ordinal)) BecomesSmall(i);
+        // "Pyeonsonkeut oreun son": the right hand.
+        if (_lexemes[i] is { Kind: "unread", Plain: "son" } && i > 0 && _lexemes[i - 1] is { Kind: "side", Plain: "oreun" or "oen" or "wen" }) _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand" };
         // "The left palm pierces along the leg": a spear hand.
         if (_lexemes[i].Plain is "pierces" or "pierce" or "threads" && Previous(i) is { Kind: "handNoun" } or { Kind: "technique", Plain: "palm" })
         {

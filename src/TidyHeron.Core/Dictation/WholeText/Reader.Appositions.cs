@@ -8,6 +8,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:(?:well|or|and|so|hmm|now|but)[, ]+)*(?:(?:we|i|you|they|some(?: people| schools| clubs)?|others|my teacher) (?:also |just |sometimes |usually |like to )?calls? (?:it|that|this)|(?:also|sometimes|otherwise|usually) (?:called|known as)|known as|that's what we call)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhatItIsCalled();
 
+    [GeneratedRegex(@"^(?:on |with |that's )?(?:the )?same (?:side|hand|leg|foot|arm) (?:as|that) (?:the|your|you|that|it|in|before)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhoseSide();
+
     private void FindAppositions()
     {
         for (var i = 1; i + 1 < _lexemes.Count; i++)
@@ -16,6 +19,8 @@ public sealed partial class Reader
                 NamesTheStep(i);
                 NamesTheTechnique(i);
                 NamesTheLeg(i);
+                // "Punch, same side as the kick, so right": which one it is is told.
+                if (SaysWhoseSide().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
                 // "An upset punch, we call it a hooking punch": by another name.
                 if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")) && ClauseOf(i + 1).Any(l => l.Is("technique")) && SaysWhatItIsCalled().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
             }

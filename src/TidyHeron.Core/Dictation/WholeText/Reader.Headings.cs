@@ -141,6 +141,14 @@ public sealed partial class Reader
                 continue;
             }
             // "Third, we go to the front."
+            // "Up the middle: left low block in left front stance.": to the front, where nobody turns.
+            if (_lexemes.FindIndex(first, end - first + 1, l => l.Is("way", "forward") && l.Plain is "up the middle" or "up the centre" or "up the center") is >= 0 and var upTheMiddle && _lexemes.GetRange(first, upTheMiddle - first).All(l => l.Kind is "filler" or "then" || l.IsStop || l.Is("side", "right")) && upTheMiddle + 1 < _lexemes.Count && _lexemes[upTheMiddle + 1].Is("stop", ":")
+                && RestOfSentence(upTheMiddle + 1).ToList() is var upThere && upThere.Any(l => l.Is("stance")) && upThere.Any(l => l.IsHandTechnique) && !upThere.TakeWhile(l => !l.Is("stance")).Any(l => l.Kind is "place" or "clock" or "degrees" or "amount" or "facing" or "number" || l.Is("footwork", "turn")))
+            {
+                for (var k = first; k < upTheMiddle; k++) if (_lexemes[k].Is("side")) BecomesSmall(k); // "Right, up the middle: …"
+                _lexemes[upTheMiddle] = _lexemes[upTheMiddle] with { Kind = "place", Value = "front", Plain = "to the front" };
+                continue;
+            }
             var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
             // "First move is to the left. You step with the left foot …"
             goes |= sentence.Count > 1 && sentence[0].Is("ordinal") && sentence.Any(l => l.Plain is "is" or "goes") && sentence[^1].Is("side") && RestOfSentence(end + 1).Any(l => l.Kind is "footwork" or "footNoun");

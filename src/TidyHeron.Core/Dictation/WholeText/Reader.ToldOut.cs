@@ -110,6 +110,13 @@ public sealed partial class Reader
             _lexemes.Insert(i, twiceOrMore with { Kind = "number" });
             if (!IsPlural(_lexemes[i + 1])) _lexemes[i + 1] = _lexemes[i + 1] with { Plain = _lexemes[i + 1].Plain + "s" };
         }
+        // "Age uke three times going forward": so many steps.
+        if (_lexemes[i] is { IsHandTechnique: true, Term.Family: "receiving" or "punch" or "strike" } walked && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } steps && (_lexemes[i + 2] is { Kind: "footwork", Value: "step", IsGerund: true } || _lexemes[i + 2].Plain is "forward" or "going forward" or "moving forward" or "walking forward"))
+        {
+            _lexemes.RemoveAt(i + 1);
+            _lexemes.Insert(i, steps with { Kind = "number" });
+            if (!IsPlural(walked)) _lexemes[i + 1] = walked with { Plain = walked.Plain + "s" };
+        }
         // "Oi zuki three times": so many steps.
         if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } lunges && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
         {
