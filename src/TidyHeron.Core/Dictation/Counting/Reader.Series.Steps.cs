@@ -79,7 +79,11 @@ public sealed partial class Reader
         for (var i = 1; i < _lexemes.Count; i++)
         {
             // "… three times. Right one first.": of those just told.
-            if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "number", Plain: "one" } && _lexemes[i + 2].Plain == "first" && Alone(i + 2)) _lexemes.RemoveAt(i + 1);
+            if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "number", Plain: "one" } && _lexemes[i + 2].Plain == "first" && Alone(i + 2))
+            {
+                _lexemes[i] = _lexemes[i] with { Length = _lexemes[i + 1].Start + _lexemes[i + 1].Length - _lexemes[i].Start };
+                _lexemes.RemoveAt(i + 1);
+            }
             if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "first" && Alone(i + 1) && _lexemes[i - 1].EndsSentence) _lexemes[i - 1] = _lexemes[i - 1] with { Value = "," };
             if (!_lexemes[i].Is("side") || _lexemes[i - 1].IsStop && i < 2) continue;
             var (first, last) = (i, i);
