@@ -59,6 +59,19 @@ public sealed partial class Reader
     {
         // "Slide to the left and do it again": the same with this step.
         if (_lexemes[i] is { Kind: "again" } repeat && repeat.Plain.EndsWith("again", StringComparison.Ordinal) && Alone(i) && i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Plain == "do" && _lexemes[i - 2].Plain == "and") && ClauseOf(i).FirstOrDefault(l => l.Is("footwork")) is { Value: "step" or "slide" or "step-back" } && !ClauseOf(i).Any(l => l.Is("technique")) && EndOfClause(i) == EndOfSentence(i)) _lexemes[i] = repeat with { Value = "again", Plain = "same again" };
+        // "Step again, left.", "once more, stepping left": the same with this step.
+        if (_lexemes[i] is { Kind: "again" or "times" } stepped && stepped.Value is "again" or "+1" && Alone(i) && Previous(i) is null or { Kind: "footwork", Plain: "step" or "step forward" } && Backward(i).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "then" || l is { Kind: "footwork", Value: "step" } || l.IsStop) && RestOfSentence(i).Where(l => !l.IsStop && !l.Is("filler")).ToList() is [.., { Kind: "side" } turned] others && others.Count <= 2 && others.Take(others.Count - 1).All(l => l is { Kind: "footwork", Value: "step", IsGerund: true })
+            && _lexemes.Take(i).LastOrDefault(l => l.Kind is "side" or "filler" && l.Plain is "left" or "right") is { } was && was.Value != turned.Value && Backward(i).Any(l => l.IsHandTechnique))
+        {
+            foreach (var word in others) BecomesSmall(_lexemes.IndexOf(word, i));
+            for (var k = i + 1; k < _lexemes.Count && !_lexemes[k].EndsSentence; k++) if (_lexemes[k].IsStop) BecomesStopless(k);
+            _lexemes[i] = stepped with { Kind = "again", Value = "again", Plain = "same again" };
+            // As "step and do it again".
+            List<Lexeme> toldSo = ClauseOf(i).Any(l => l.Is("footwork")) ? [] : [new("footwork", "step", stepped.Start, 0, "step", TermOf("step"))];
+            toldSo.AddRange([new("filler", "filler", stepped.Start, 0, "and"), new("filler", "filler", stepped.Start, 0, "do")]);
+            _lexemes.InsertRange(i, toldSo);
+            return;
+        }
         // "And once more with a shout."
         if (_lexemes[i] is { Kind: "times", Value: "+1" } && OnlySmallWordsAndACallBefore(i) && EndOfClause(i) == EndOfSentence(i) && ClauseOf(i).Any(l => l.Is("shout")) && ClauseOf(i).All(l => l.Kind is "filler" or "times" or "shout" or "then")) _lexemes[i] = _lexemes[i] with { Kind = "again", Value = "again", Plain = "again" };
         if (_lexemes[i] is not { Kind: "times", Plain: "another" or "one more" }) return;
