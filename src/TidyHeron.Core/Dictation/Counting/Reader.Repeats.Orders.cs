@@ -2,7 +2,7 @@ using System.Text.RegularExpressions;
 
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>Whole sentences that order a passage to be repeated on the other side, however they say so: "left foot back, and do all three of those on the right".</summary>
+/// <summary>Whole sentences that order a passage to be repeated, on the other side for the most part, however they say so: "left foot back, and do all three of those on the right".</summary>
 public sealed partial class Reader
 {
     private const string HowMany = @"(?<many>two|three|four|five|six|2|3|4|5|6)(?: (?:moves?|movements?|counts?|techniques?|things?|steps?|ones?))?(?: of (?:those|these|them|that))?";
@@ -22,6 +22,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:your |both |the )?feet (?:come )?together)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BringsTheFeetTogether();
 
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:do|repeat|once more,?|one more time,?|again,?) (?<both>both)(?: of (?:them|those|these))?|(?:(?:do|repeat) )?" + AllOfIt + @"(?: again| once more| over again| one more time)|repeat " + AllOfIt + @")(?: again| once more)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OrdersItOnceMore();
+
     /// <summary>Tells each such order in the words that <see cref="IsCommand"/> knows; how the feet come together for it is part of its first step.</summary>
     private void FindOrdersToRepeat()
     {
@@ -29,6 +32,15 @@ public sealed partial class Reader
         {
             if (_lexemes[first].IsStop) { first--; continue; }
             var last = EndOfSentence(first);
+            if (OrdersItOnceMore().Match(WordsFrom(first, last)) is { Success: true } once && _lexemes.Take(first).Any(l => l.Kind is "technique" or "stance"))
+            {
+                var (begin, all, _) = Said(_lexemes.GetRange(first, last - first + 1));
+                _lexemes.RemoveRange(first, last - first + 1);
+                _lexemes.InsertRange(first, once.Groups["both"].Success
+                    ? [new("again", "again", begin, all, "repeat"), new("ordinal", "last", begin + all, 0, "the last"), new("number", "2", begin + all, 0, "two")]
+                    : [new("again", "again", begin, all, "repeat"), new("passage", "all", begin + all, 0, "all of that")]);
+                continue;
+            }
             if (OrdersItOnTheOtherSide().Match(WordsFrom(first, last)) is not { Success: true } order) continue;
             var start = _lexemes.GetRange(first, last - first + 1).Min(l => l.Start);
             var begins = _lexemes.FindIndex(first, l => l.Start >= start + order.Groups["order"].Index);

@@ -290,7 +290,8 @@ public sealed partial class Reader
     {
         set
         {
-            if (_draft.SentenceEnded && _draft.IsDone && _draft.Lead is not null) Begin(Counting.Own);
+            // "Step left, front stance, left punch. Now the right foot is in front, …": another move, where the other one leads.
+            if (_draft.SentenceEnded && _draft.IsDone && (_draft.Lead is not null || value is not null && _draft is { Footwork: not "lift-foot", Kick: null } && AfterDraft().Lead is { } leads && leads != value)) Begin(Counting.Own);
             _draft.Lead = value;
             _draft.LeadIsPlain = true;
         }

@@ -24,7 +24,7 @@ public sealed partial class Reader
             return _draft.Footwork is "bow" or "announce";
         }
         // "As the arms cross, the right foot steps forward": the sentence tells what goes together in it.
-        if (_together && _draft.SentenceEnded && Backward(i).TakeWhile(l => !l.EndsSentence).LastOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "then" or "number" or "countNoun" or "ordinal")) is { Kind: "together" } meanwhile && meanwhile.Plain.Split(' ')[0] is "as" or "while" && RestOfSentence(i).Any(l => l is { Kind: "footwork", IsGerund: false })) return true;
+        if (_together && _draft.SentenceEnded && Backward(i).TakeWhile(l => !l.EndsSentence).LastOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "then" or "number" or "countNoun" or "ordinal")) is { Kind: "together" } meanwhile && meanwhile.Plain.Split(' ')[0] is "as" or "while" && RestOfSentence(i).Any(l => l is { Kind: "footwork", IsGerund: false } or { IsHandTechnique: true })) return true;
         // What the other hand does meanwhile: pulling, covering, supporting.
         if (term.Family is "grip" && _draft.SentenceEnded) return true;
         if (term.Family is "guard" && term.Limb == "both" && _draft.SentenceEnded && term.Id.Value is "stack-hands" or "large-hinge" or "hold-the-ball" || term.Id.Value is "spread-arms" && _draft is { SentenceEnded: true, Footwork: not null }) return true;

@@ -103,7 +103,7 @@ public sealed partial class Reader
 
     /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>
     private bool SteppedWithTheOther(Term term, Hand hand) =>
-        _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands: [{ } before] }] && before.Technique == term.Id && before.Hand == hand.Other;
+        _said is [.., { Footwork.Kind.Value: "step", Turn: null, Facing: null, Hands: [{ } before] }] && before.Technique == term.Id && (before.Hand ?? _said[^1].Footwork!.Foot?.Hand) == hand.Other;
 
     /// <summary>"6: step, right inside block. 7: step, left inside block. 8: right punch, shout.": the shout ends the line of steps with one more.</summary>
     private bool EndsALineOfSteps(int i) =>

@@ -12,6 +12,22 @@ public sealed partial class Reader
         _lexemes.Insert(side + 2, new Lexeme("stance", "open-stance", _lexemes[side + 1].Start + _lexemes[side + 1].Length, 0, "open stance", TermOf("open-stance")));
     }
 
+    /// <summary>"Feet together. Open to the left, fists in front of the belt.": so one gets ready.</summary>
+    private void RetellOpeningToTheSide(int i)
+    {
+        if (_lexemes[i] is not { Kind: "filler", Plain: "open" or "opens" } || !OnlySmallWordsBefore(i) || i + 1 >= _lexemes.Count || _lexemes[i + 1].Plain != "to" || IndexAfter(i) is not (> 0 and var side) || !_lexemes[side].Is("side") || !Alone(side) || !RestOfSentence(i).Any(l => l.Value is "fists-ready" || l.Is("handNoun")) || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" || l.Is("stance")) || _lexemes.Take(i).Any(l => l.Kind is "footNoun" or "side" || l.IsHandTechnique)) return;
+        BecomesTerm(i, "footwork", "step");
+        _lexemes.Insert(side + 1, new Lexeme("stance", "open-stance", _lexemes[side].Start + _lexemes[side].Length, 0, "open stance", TermOf("open-stance")));
+    }
+
+    /// <summary>"Then the left foot comes up, and bow.": beside the other one, as a form ends.</summary>
+    private void RetellFeetThatComeUpToBow(int i)
+    {
+        if (_lexemes[i] is not { Kind: "filler", Plain: "comes" or "come" } || i == 0 || !_lexemes[i - 1].Is("footNoun") || i + 1 >= _lexemes.Count || _lexemes[i + 1].Plain is not ("up" or "in" or "back") || !Alone(i + 1) || RestOfSentence(i).FirstOrDefault(l => l.Kind is not ("filler" or "then" or "stop")) is not { Kind: "footwork", Value: "bow" }) return;
+        BecomesTerm(i, "footwork", "pull-together");
+        BecomesSmall(i + 1);
+    }
+
     /// <summary>"Push forward off the back foot and thrust": both feet go forward, and the one in front still leads.</summary>
     private void RetellPushesOffTheRearFoot(int i)
     {

@@ -87,6 +87,8 @@ public sealed partial class Reader
         // "Uncross with the right foot stepping right": one step.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "uncross" or "uncrosses" or "uncrossing" } && ClauseOf(i).Any(l => l.Is("footwork") && l != _lexemes[i])) BecomesSmall(i);
         RetellFeetThatOpen(i);
+        RetellOpeningToTheSide(i);
+        RetellFeetThatComeUpToBow(i);
         RetellPushesOffTheRearFoot(i);
         RetellTurnsToComeBack(i);
         RetellTurnsOnAFoot(i);
