@@ -25,6 +25,9 @@ internal sealed record Lexeme(string Kind, string Value, int Start, int Length, 
 
     public int Number => int.Parse(Value);
 
+    /// <summary>Whether it is a number, or an ordinal, of so many.</summary>
+    public bool IsNumber(int number) => Kind is "number" or "ordinal" && int.TryParse(Value, out var mine) && mine == number;
+
     /// <summary>The side that a "side" or a "turnSide" names.</summary>
     public Side Side => Value == "left" ? Side.Left : Side.Right;
 

@@ -203,7 +203,7 @@ public sealed partial class Reader
             case "set": i = TakePreparation(i); break;
             case "beside": i = TakeBeside(i); break;
             case "pivotPoint":
-                if (_draft is { SentenceEnded: true, IsDone: true } or { SentenceEnded: true, Stance: not null } && StartsSentence(i) && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
+                BeginsWithATurnOnAFoot(i);
                 ForThisMove(lexeme).Pivot = Enum.Parse<PivotPoint>(lexeme.Value, ignoreCase: true);
                 // "Spin on the ball of the left foot": that one stays, the other is the one that moves.
                 // "Turn on both heels to the other side".
@@ -211,7 +211,7 @@ public sealed partial class Reader
                 if (NamedSide(lexeme) is { } stays && _draft.IsTurning) _draft.Foot ??= stays.Other;
                 break;
             case "support":
-                if (_draft is { SentenceEnded: true, IsDone: false, Stance: not null } && StartsSentence(i) && lexeme.Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
+                BeginsWithATurnOnAFoot(i);
                 Note(lexeme, "foot");
                 break;
             case "whereWeAre": _draft.IsWhereWeAre = true; Note(lexeme, "filler"); break;

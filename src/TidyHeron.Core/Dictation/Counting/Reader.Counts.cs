@@ -17,7 +17,7 @@ public sealed partial class Reader
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         // "For five you want to turn around …"
-        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && StartsSentence(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "you" or "we" or "i" or "you want to" || Alone(i)) && _lexemes.Take(i).Any(l => l.Kind is "number" or "ordinal" && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return true;
+        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && StartsSentence(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "you" or "we" or "i" or "you want to" || Alone(i)) && _lexemes.Take(i).Any(l => l.IsNumber(lexeme.Number - 1))) return true;
         // "On go we look …", five in Japanese.
         if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
@@ -228,8 +228,7 @@ public sealed partial class Reader
     /// <summary>"Perform 15 and 16 in a fast motion.": a pace for counts that were called before.</summary>
     private bool TakePaceOfCounts(int i)
     {
-        var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(i);
         var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
         if (sentence.FirstOrDefault(l => l.Is("tempo")) is not { } pace || !sentence.All(l => l.Kind is "filler" or "number" or "countNoun" or "tempo" || l.IsStop)) return false;
         var called = sentence.Where(l => l.Is("number")).Select(l => Called(l.Number)).ToList();

@@ -31,9 +31,7 @@ public sealed partial class Reader
             for (var k = i - 1; k > first && (_lexemes[k].IsStop || _lexemes[k].Kind is "filler" or "countNoun"); k--)
                 _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler" };
             if (i + 1 < _lexemes.Count) _lexemes[i + 1] = _lexemes[i + 1] with { Value = "." };
-            _lexemes.RemoveAt(i);
-            _lexemes.Insert(first, number);
-            _numbered.Add(_lexemes[first].Start);
+            CallsFrom(first, i, leadsUp: i);
             first = i + 2;
         }
     }
@@ -47,8 +45,7 @@ public sealed partial class Reader
         for (var i = 1; i + 2 < _lexemes.Count; i++)
         {
             if (!_lexemes[i].Is("number") || !_lexemes[i + 1].EndsSentence || InRepeat(i)) continue;
-            var opens = i;
-            while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
+            var opens = StartOfSentence(i);
             var isThat = _lexemes.Skip(opens).TakeWhile(l => l.Is("filler") || l.Is("stop", ",")).Any(l => l.Plain is "thats" or "that is" or "that was" or "this is");
             if (SaysTwoCounts(i, opens)) continue;
             if (SaysTheyAre().IsMatch(WordsFrom(opens, i)))
@@ -70,15 +67,11 @@ public sealed partial class Reader
                 first = FirstDeed(i);
             }
             else if (_lexemes.GetRange(first, i - first).Any(l => l.Is("number") && CallsThere(_lexemes.IndexOf(l, first), number - 1))) continue;
-            for (var k = comma + 1; k < i; k++) BecomesSmall(k);
-            var called = _lexemes[i];
-            _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
-            _lexemes.RemoveAt(i);
-            _lexemes.Insert(first, called);
-            _numbered.Add(_lexemes[first].Start);
+            BecomesStopless(comma);
+            CallsFrom(first, i, comma + 1);
         }
 
-        bool CallsThere(int k, int number) => _lexemes[k].Kind is "number" or "ordinal" && _lexemes[k].Value == number.ToString(System.Globalization.CultureInfo.InvariantCulture) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && StartsSentence(k - 1)) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
+        bool CallsThere(int k, int number) => _lexemes[k].IsNumber(number) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && StartsSentence(k - 1)) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
     }
 
     [GeneratedRegex(@"^(?:and |so |okay |all )?(?:those|these|they|both|that|this|it|all of (?:that|it)|together|(?:those|these|the) (?:two|three))(?: two| both| all| together)*(?: are|is|'s| is| make| makes| was| were| counts?(?: as)?)(?: all)?(?: count| number| move)? \w+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -89,8 +82,7 @@ public sealed partial class Reader
     {
         var and = last - 1;
         if (opens == 0 || and < 1 || _lexemes[and].Plain != "and" || !_lexemes[and - 1].Is("number") || _lexemes[and - 1].Number != _lexemes[last].Number - 1 || !_lexemes.GetRange(opens, and - 1 - opens).All(l => l.Kind is "filler" or "countNoun" || l.IsStop) || !_lexemes.GetRange(opens, and - 1 - opens).Any(l => l.Plain is "thats" or "that is" or "that was" or "those are")) return false;
-        var first = opens - 1;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(opens - 1);
         if (_lexemes.GetRange(first, opens - first).Count(l => l.Is("technique")) is not (1 or 2) || _lexemes.GetRange(first, opens - first).Any(l => l.Is("number") && IsCountMark(_lexemes.IndexOf(l, first)))) return false;
         var at = _lexemes[first].Start;
         List<Lexeme> called = [_lexemes[and - 1] with { Start = at, Length = 0 }, StopAt(first, ","), _lexemes[last] with { Start = at, Length = 0 }, StopAt(first, ":")];
@@ -103,17 +95,22 @@ public sealed partial class Reader
     private void CallsTheSentenceBefore(int number, int opens)
     {
         if (opens == 0 || _lexemes[number].Number < 2) return;
-        var first = opens - 1;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(opens - 1);
         var before = Enumerable.Range(0, opens).LastOrDefault(k => _lexemes[k].Is("number") && IsCountMark(k), -1);
         // "On three … kick low. Put the foot down, jab left; those together are four": where the full stop became a comma.
         if (before >= first && _lexemes.FindLastIndex(opens - 2, opens - 2 - before, l => l.IsStop && CharAt(l.Start) is '.' or '!') is > 0 and var parted) first = parted + 1;
         if (before < 0 || before >= first || _lexemes[before].Number != _lexemes[number].Number - 1 || !_lexemes.GetRange(first, opens - first).Any(l => l.Is("technique")) || Enumerable.Range(number + 1, _lexemes.Count - number - 1).Any(k => _lexemes[k].Is("number", _lexemes[number].Value) && IsCountMark(k))) return;
+        CallsFrom(first, number, opens);
+    }
+
+    /// <summary>Puts a number where what it calls begins; the words that led up to it say nothing more.</summary>
+    private void CallsFrom(int first, int number, int leadsUp)
+    {
+        for (var k = leadsUp; k < number; k++) BecomesSmall(k);
         var called = _lexemes[number];
-        for (var k = opens; k < number; k++) BecomesSmall(k);
         _lexemes.RemoveAt(number);
         _lexemes.Insert(first, called);
-        _numbered.Add(_lexemes[first].Start);
+        _numbered.Add(called.Start);
     }
 
     /// <summary>Whether a number stands between stops behind something that is done, "…, punch, two.", or is said of it: "That's two."</summary>

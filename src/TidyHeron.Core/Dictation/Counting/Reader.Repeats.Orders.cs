@@ -28,9 +28,8 @@ public sealed partial class Reader
     /// <summary>Tells each such order in the words that <see cref="IsCommand"/> knows; how the feet come together for it is part of its first step.</summary>
     private void FindOrdersToRepeat()
     {
-        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
-            if (_lexemes[first].IsStop) { first--; continue; }
             var last = EndOfSentence(first);
             if (OrdersItOnceMore().Match(WordsFrom(first, last)) is { Success: true } once && _lexemes.Take(first).Any(l => l.Kind is "technique" or "stance"))
             {
@@ -52,21 +51,16 @@ public sealed partial class Reader
             said.Add(new("otherSide", "other", from + length, 0, "on the other side"));
             _lexemes.RemoveRange(begins, last - begins + 1);
             _lexemes.InsertRange(begins, said);
-            var feet = order.Groups["feet"].Success && begins > first ? first : first > 1 && SentenceBefore(first) is var before && BringsTheFeetTogether().IsMatch(WordsFrom(before, first - 2)) ? before : -1;
-            if (feet == first) AsNote(_lexemes.FindIndex(first, l => l.Start >= start + order.Groups["feet"].Index), begins - 1);
+            var feet = order.Groups["feet"].Success && begins > first ? first : first > 1 && StartOfSentence(first - 2) is var before && BringsTheFeetTogether().IsMatch(WordsFrom(before, first - 2)) ? before : -1;
+            var together = begins - 1; // without the "and" behind it
+            while (together > first && (_lexemes[together].IsStop || _lexemes[together].Kind is "filler" or "then" && _lexemes[together].Plain is "and" or "then" or "now")) together--;
+            if (feet == first) AsNote(_lexemes.FindIndex(first, l => l.Start >= start + order.Groups["feet"].Index), together);
             else if (feet >= 0) AsNote(feet, first - 2);
             // What is ordered is a clause of its own.
             if (feet == first) _lexemes.Insert(begins, StopAt(begins, ","));
         }
 
         static string Digit(string many) => many switch { "two" => "2", "three" => "3", "four" => "4", "five" => "5", "six" => "6", _ => many };
-
-        int SentenceBefore(int first)
-        {
-            var before = first - 2;
-            while (before > 0 && !_lexemes[before - 1].EndsSentence) before--;
-            return before;
-        }
     }
 
     /// <summary>"Those three to the right", of three that went there: only once more.</summary>
@@ -77,8 +71,7 @@ public sealed partial class Reader
         var first = before;
         for (var told = 0; first > 0 && told < counts;)
         {
-            first--;
-            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            first = StartOfSentence(first - 1);
             if (RestOfSentence(first - 1).Any(l => l.Kind is "technique" or "stance")) told++;
         }
         var went = _lexemes.Skip(first).Take(before - first).FirstOrDefault(l => l.Kind is "side" or "turnSide" || l is { Kind: "gaze", Value: "left" or "right" } || l is { Kind: "clock", Value: "6" or "18" } || l is { Kind: "place", Value: "left" or "right" });

@@ -11,7 +11,7 @@ public sealed partial class Reader
     {
         var repeats = HowOften(i);
         _stepsSaid = 0;
-        var steps = repeats > 1 && !(repeats == 2 && OneStepForBoth(i)) && SeriesSteps(i);
+        var steps = repeats > 1 && !(repeats == 2 && (OneStepForBoth(i) || Previous(i)?.Plain == "one two")) && SeriesSteps(i);
         if (steps)
         {
             if (_draft.Stance is not null || _draft.HasTurn || _draft.Hands.Count > 1)

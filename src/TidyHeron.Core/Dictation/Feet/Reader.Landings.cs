@@ -15,6 +15,13 @@ public sealed partial class Reader
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front", Term = null };
                 BecomesSmall(i + 1);
             }
+        // "Left front kick, set the left foot down behind": that foot.
+        for (var i = 3; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Plain == "down" && _lexemes[i].Is("filler") && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && (_lexemes[i + 1].Is("lead") || _lexemes[i + 1] is { Kind: "way", Value: "forward" or "back" }) && FirstOfClause(i) is var puts && puts > 1 && _lexemes[puts].Plain is "set" or "put" or "sets" or "puts" && Backward(puts).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { IsKick: true })
+            {
+                _lexemes[puts] = _lexemes[puts] with { Kind = "landing", Value = _lexemes[i + 1].Value is "rear" or "back" ? "back" : "front", Term = null };
+                for (var k = puts + 1; k <= i + 1; k++) BecomesSmall(k);
+            }
         // "Side kick, down in front, punch".
         for (var i = 2; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i].Plain == "down" && _lexemes[i].Is("filler") && _lexemes[i - 1].Is("stop", ",") && Alone(i + 1) && (_lexemes[i + 1] is { Kind: "lead" } or { Kind: "way", Value: "forward" or "back" } || _lexemes[i + 1].Plain.StartsWith("in front", StringComparison.Ordinal)) && ClauseOf(i - 1).Any(l => l.IsKick) && !Backward(i).TakeWhile(l => !l.IsKick).Any(l => l.Is("landing")))

@@ -66,8 +66,7 @@ public sealed partial class Reader
     /// <summary>"Then the left hand punches.": the sentence says that it comes after.</summary>
     private bool SaidThenFirst(int i)
     {
-        var k = i;
-        while (k > 0 && !_lexemes[k - 1].EndsSentence) k--;
+        var k = StartOfSentence(i);
         return _lexemes.Skip(k).Take(i - k).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "then" };
     }
 

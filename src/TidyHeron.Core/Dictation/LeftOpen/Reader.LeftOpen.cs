@@ -259,8 +259,7 @@ public sealed partial class Reader
     {
         var (said, end) = (_lexemes[stance].Term!.Id, stance);
         Side? lead = null;
-        var first = stance;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(stance);
         while (end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence) end++;
         for (var k = first; k <= end; k++)
         {

@@ -114,8 +114,7 @@ public sealed partial class Reader
     private bool OneOfThreeInASentence(int i)
     {
         if (_explicitCounts || _lexemes[i].Value != "rising-block") return false;
-        var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(i);
         var told = _lexemes.GetRange(first, EndOfSentence(first) - first + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "shout" or "level" or "then")).ToList();
         return told.Count >= 6 && told.Count % 2 == 0 && Enumerable.Range(0, told.Count / 2).All(k => told[2 * k].Is("side") && told[2 * k + 1].Value == _lexemes[i].Value && (k == 0 || told[2 * k].Value != told[2 * k - 2].Value));
     }

@@ -214,9 +214,6 @@ public sealed partial class Reader
         _lexemes.InsertRange(last + 1 - levels.Count, levels);
     }
 
-    /// <summary>A comma that parts nothing.</summary>
-    private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "" };
-
     private void RetellLegs(int i)
     {
         RetellKicksWithTheirHeight(i);

@@ -221,8 +221,7 @@ public sealed partial class Reader
         // "Right inside and left low" among blocks: told by where they go.
         if (_lexemes[i].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "inside" or "outside" && _lexemes[i + 1].Kind is "filler" or "unread" or "order" or "detail" or "way" && (Alone(i + 1) || i + 2 < _lexemes.Count && _lexemes[i + 2].Plain == "and"))
         {
-            var first = i;
-            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            var first = StartOfSentence(i);
             var block = TermOf(_lexemes[i + 1].Plain == "inside" ? "inside-block" : "outside-block");
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "technique", Value = block.Id.Value, Term = block };
             for (var k = first; k <= EndOfSentence(i); k++)
@@ -252,10 +251,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" } && i > 0 && _lexemes[i - 1].Plain.Split(' ')[^1] is "forearms" or "wrists" or "arms" && _lexemes[i - 1].Kind is "detail" or "filler" or "handNoun") BecomesTerm(i, "technique", "arms-crossed");
         // "Bring the elbow down on the head", "drop the right hammer fist": the hand.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "drop" or "drops" or "lower" } && Next(i) is { } brought && (brought is { IsHandTechnique: true } || brought.Is("side") && Next(IndexAfter(i)) is { IsHandTechnique: true }) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" or "that" or "my") BecomesSmall(i);
-        // "Jab left, straight right", "then a straight left": a punch.
-        if (_lexemes[i] is { Kind: "filler", Plain: "straight" } && i > 0 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("side") && Alone(i + 1) && (_lexemes[i - 1].Plain is "a" || (_lexemes[i - 1].IsStop || _lexemes[i - 1].Is("then") || _lexemes[i - 1].Plain is "and") && SpeaksOfBoxing()) && !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun")) BecomesTerm(i, "technique", "punch");
-        // "Finish with a right straight": the punch.
-        if (_lexemes[i] is { Kind: "filler", Plain: "straight" } && i > 0 && _lexemes[i - 1].Is("side") && Alone(i) && (Follows(i - 1, "a", "the", "with", "your") || StartsClause(i - 1)) && !ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance")) BecomesTerm(i, "technique", "punch");
+        if (IsAStraight(i)) BecomesTerm(i, "technique", "punch");
         // "Jab left, cross right": the other punch of the two.
         if (_lexemes[i] is { Kind: "footwork", Plain: "cross" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "side" } crossing && Alone(IndexAfter(i)) && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Is("technique")) is { Value: "jab" or "hook-punch" } && ClauseOf(i - 1).Any(l => l.Is("side", crossing.Side.Other.Word))) BecomesTerm(i, "technique", "reverse-punch");
         // "Pyeonsonkeut sewo jjireugi": the fingertips thrust, no sword.
@@ -301,6 +297,14 @@ public sealed partial class Reader
             BecomesTerm(i, "technique", "reverse-punch");
     }
 
+    /// <summary>"Jab left, straight right", "then a straight left", "finish with a right straight": the punch, with a side and nothing else in its clause.</summary>
+    private bool IsAStraight(int i)
+    {
+        if (_lexemes[i] is not { Kind: "filler", Plain: "straight" } || i == 0 || ClauseOf(i).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "stance")) return false;
+        if (Alone(i)) return _lexemes[i - 1].Is("side") && (Follows(i - 1, "a", "the", "with", "your") || StartsClause(i - 1));
+        return _lexemes[i + 1].Is("side") && Alone(i + 1) && (_lexemes[i - 1].Plain is "a" || (StartsClause(i) || _lexemes[i - 1].Is("then")) && SpeaksOfBoxing());
+    }
+
     private bool SaysWhereAHandBlocks(int i) =>
         _lexemes[i] is { Plain: "inside" or "outside" or "down" or "low", Kind: "order" or "filler" or "level" } && i > 1 && _lexemes[i - 1].Is("handNoun") && _lexemes[i - 2].Is("side")
         && (i + 1 >= _lexemes.Count || _lexemes[i + 1].IsStop || _lexemes[i + 1].Kind is "side" or "then" || _lexemes[i + 1].Plain is "and" or "now");
@@ -308,8 +312,7 @@ public sealed partial class Reader
     /// <summary>Where the hands of a sentence are said to block; none where both do so below.</summary>
     private List<int> HandsThatBlock(int i)
     {
-        var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(i);
         var words = Enumerable.Range(first, EndOfSentence(i) - first + 1).Where(SaysWhereAHandBlocks).ToList();
         return words.Any(k => _lexemes[k].Plain is "inside" or "outside") ? words : [];
     }
@@ -335,7 +338,7 @@ public sealed partial class Reader
     {
         i = end;
         if (_lexemes[end] is not { Value: "chamber" } || EndOfSentence(end) != end) return false;
-        while (i > 0 && !_lexemes[i - 1].EndsSentence) i--;
+        i = StartOfSentence(i);
         if (_lexemes[i] is not ({ Kind: "technique", Plain: "pull" or "bring" } or { Plain: "your" or "the" or "my" }) || i < 2 || i >= end) return false;
         var rest = _lexemes.GetRange(i + 1, end - i - 1);
         if (!rest.All(l => l.Kind is "filler" or "side" or "handNoun") || rest.Find(l => l.Is("side")) is not { } side) return false;

@@ -37,6 +37,8 @@ public sealed partial class Reader
             RetellFeetThatAreLowered(i);
             RetellSoftWords(i);
             RetellHands(i);
+            RetellPartsOfALimb(i);
+            RetellWhatItIsDoneWith(i);
             RetellThePalmThatIsStruck(i);
             RetellHandsThatTakeTurns(i);
             RetellTheSameWithTheOther(i);
@@ -58,6 +60,9 @@ public sealed partial class Reader
     }
 
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+
+    /// <summary>A stop that parts nothing.</summary>
+    private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "" };
 
     private void BecomesHalfTurn(int i) => _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
 

@@ -10,8 +10,7 @@ public sealed partial class Reader
     {
         if (_lexemes[i] is not { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "swing" or "move" } || IndexAfter(i) is not (> 0 and var side) || !_lexemes[side].Is("side") || side + 2 >= _lexemes.Count || !_lexemes[side + 1].Is("footNoun") || _lexemes[side + 2].Plain is not ("around" or "round")) return;
         var behind = side + 3 < _lexemes.Count && _lexemes[side + 3] is { Kind: "place", Plain: "behind you" } ? side + 3 : -1;
-        var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(i);
         var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
         if (!Alone(behind > 0 ? behind : side + 2) || sentence.Where(l => behind < 0 || l != _lexemes[behind]).Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" || l.Is("footwork", "turn"))) return;
         var foot = _lexemes[side].Side;

@@ -85,6 +85,13 @@ public sealed partial class Reader
             _lexemes[i - 2] = new Lexeme("gripLead", gripping.Value, from, to - from, "");
             for (var k = i - 1; k <= i; k++) _lexemes[k] = new Lexeme("filler", "filler", to, 0, "");
         }
+        // "Swing the bo round to the left knee": what it strikes, and how high.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && i > 0 && IsAboutAStaff && ClauseOf(i).Any(l => l.Plain is "swing" or "swings") && ClauseOf(i).Any(l => l.Is("weapon")) && SideIndex(i) is var its && Follows(its, "to", "at", "on", "against"))
+        {
+            if (its < i) BecomesSmall(its);
+            _lexemes[i] = _lexemes[i] with { Kind = "level", Value = "low", Term = null };
+        }
+        if (_lexemes[i] is { Kind: "unread" or "filler", Plain: "swing" or "swings" } && Next(i) is { Kind: "weapon" } && IsAboutAStaff && ClauseOf(i).Any(l => l.Is("level") || l.Plain is "knee" or "head" or "temple" or "ribs") && !ClauseOf(i).Any(l => l.IsHandTechnique)) BecomesTerm(i, "technique", "staff-horizontal-strike");
         // "Slap the spear down on the ground": the weapon, and nobody lies down.
         if (_lexemes[i].Is("stance", "lying") && ClauseOf(i).Any(l => l.Is("weapon"))) AsNote(i, i);
         if (_lexemes[i] is { Kind: "unread", Plain: "slap" or "slaps" or "smack" } && Next(i) is { Kind: "weapon" } && IsAboutAStaff) BecomesTerm(i, "technique", "staff-overhead-strike");

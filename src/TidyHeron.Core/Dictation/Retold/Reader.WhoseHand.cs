@@ -10,6 +10,31 @@ public sealed partial class Reader
         AsNote(i - 1, i);
     }
 
+    /// <summary>"Block with the inside of the left forearm", "hit with the point of the right elbow": the part is a remark, the limb does it.</summary>
+    private void RetellPartsOfALimb(int i)
+    {
+        if (!_lexemes[i].Is("side") || i + 1 >= _lexemes.Count || _lexemes[i + 1] is not ({ Kind: "handNoun" or "footNoun" } or { Plain: "elbow" or "knee" }) || !Follows(i, "of")) return;
+        var of = _lexemes.FindLastIndex(i, l => l.Plain == "of");
+        var with = _lexemes.FindLastIndex(of, Math.Min(of + 1, 5), l => l.Plain is "with" or "using" or "by");
+        if (with < 1 || of - with < 2 || _lexemes.GetRange(with + 1, of - with - 1).Any(l => l.IsStop || l.Kind is "side" or "technique" or "footNoun" or "handNoun") || !Backward(with).TakeWhile(l => !l.IsStop).Any(l => l.Is("technique"))) return;
+        AsNote(with + 1, of);
+        // Before "with", which tells the limb.
+        (_lexemes[with], _lexemes[with + 1]) = (_lexemes[with + 1], _lexemes[with]);
+    }
+
+    /// <summary>"Block down with the left palm", "knee him with the left knee": what does it, not one more.</summary>
+    private void RetellWhatItIsDoneWith(int i)
+    {
+        if (_lexemes[i] is not { Kind: "technique", Plain: "palm" or "knee" or "elbow" } limb || i < 2 || !_lexemes[i - 1].Is("side") || !Follows(i - 1, "with") || Backward(i - 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "level" or "detail")) is not { Kind: "technique" } done) return;
+        if (limb.Plain == "palm" ? done.Term?.Family == "receiving" : done.Value == limb.Value) _lexemes[i] = limb with { Kind = limb.Plain == "knee" ? "footNoun" : "handNoun", Value = limb.Plain == "knee" ? "foot" : "hand", Term = null };
+        // "Hit with the right elbow": that is what it is called.
+        else if (limb.Plain == "elbow" && done is { Value: "strike" })
+        {
+            _lexemes[_lexemes.LastIndexOf(done, i)] = done with { Value = limb.Value, Term = limb.Term };
+            _lexemes[i] = limb with { Kind = "handNoun", Value = "hand", Term = null };
+        }
+    }
+
     private void RetellWhoseHand(int i)
     {
         // "Then with the left hand, uppercut": the hand is told first.

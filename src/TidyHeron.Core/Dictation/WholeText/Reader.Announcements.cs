@@ -85,8 +85,7 @@ public sealed partial class Reader
         for (var i = 0; i + 1 < _lexemes.Count && _before.Count == 0; i++)
         {
             if (_lexemes[i] is not { Kind: "number" } many || many.Number is < Fewest or > 400 || _lexemes[i + 1].Plain is not ("moves" or "movements" or "counts" or "techniques" or "steps" or "motions")) continue;
-            var first = i;
-            while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+            var first = StartOfSentence(i);
             // "Nine steps.", a sentence of its own before anything is done.
             var saysOnlyThat = EndOfSentence(i) == i + 1 && OnlySmallWordsBefore(i) && !_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun" or "footwork" or "stance");
             if (!saysOnlyThat && _lexemes.GetRange(first, EndOfSentence(i) - first + 1) is var sentence && (sentence.Any(l => l.Kind is "side" or "technique" or "stance" or "turnSide") || !sentence.Any(l => l.Plain is "with" or "has" or "have" or "of" or "in" or "got" or "pattern with") && !(_lexemes[i + 1].Plain != "steps" && first == 0 && sentence.Count(l => !l.IsStop) > 2 && sentence.All(l => l.Kind is "filler" or "unread" or "then" or "number" or "countNoun" or "countWord" or "weapon" or "footwork" || l.IsStop)))) continue;

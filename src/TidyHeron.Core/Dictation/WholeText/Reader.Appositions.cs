@@ -57,7 +57,7 @@ public sealed partial class Reader
         if (same && (at == first || !withArticle && !Follows(comma - 1, "with"))) return; // "punch, punch" is two
         if (Backward(comma).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "side" && Next(_lexemes.IndexOf(l)) is { IsHandTechnique: true } or { Kind: "handNoun" or "level" })) return;
         BecomesSmall(comma - 1);
-        _lexemes[comma] = _lexemes[comma] with { Kind = "filler", Value = "filler" };
+        BecomesStopless(comma);
     }
 
     /// <summary>"Knee with the back leg, left knee": which leg that is.</summary>
@@ -75,8 +75,7 @@ public sealed partial class Reader
     private void IsDoneInTheTurn(int i)
     {
         if (i + 1 >= _lexemes.Count || _lexemes[i + 1] is not { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || !Alone(i + 1)) return;
-        var first = i;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(i);
         var told = Backward(first - 1).TakeWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("technique")).ToList();
         if (first == 0 || Clauses(i).Count(l => l.IsHandTechnique) != 1 || Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "footNoun" || l.Is("footwork") && l != _lexemes[i + 1]) || !told.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })) return;
         AsNote(i, i + 1);

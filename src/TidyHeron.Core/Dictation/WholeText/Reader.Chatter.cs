@@ -49,8 +49,7 @@ public sealed partial class Reader
             var first = _lexemes.FindIndex(l => l.Start >= name.Groups[1].Index);
             if (first < 0 || _lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun" or "stance")) continue;
             var last = _lexemes.FindLastIndex(l => l.Start + l.Length <= name.Groups[1].Index + name.Groups[1].Length);
-            var opens = first;
-            while (opens > 0 && !_lexemes[opens - 1].EndsSentence) opens--;
+            var opens = StartOfSentence(first);
             if (last >= first && SpeaksOfAForm().IsMatch(WordsFrom(opens, EndOfSentence(first))))
                 for (var k = first; k <= last; k++) BecomesSmall(k);
         }

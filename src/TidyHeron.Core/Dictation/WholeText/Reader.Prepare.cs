@@ -117,6 +117,20 @@ public sealed partial class Reader
         }
     }
 
+    private int StartOfSentence(int i)
+    {
+        while (i > 0 && !_lexemes[i - 1].EndsSentence) i--;
+        return i;
+    }
+
+    /// <summary>Where the sentence begins that comes after a lexeme that ends one; -1 for the first. Taken anew each time, as the rules put words in and take them out.</summary>
+    private int NextSentence(int last)
+    {
+        var first = last + 1;
+        while (first < _lexemes.Count && _lexemes[first].IsStop) first++;
+        return first;
+    }
+
     private int EndOfSentence(int i)
     {
         while (i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence) i++;

@@ -18,8 +18,7 @@ public sealed partial class Reader
         if (_before.Count > 0) return;
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
         if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
-        var first = stance;
-        while (first > 0 && !_lexemes[first - 1].EndsSentence) first--;
+        var first = StartOfSentence(stance);
         // What tells where one stands begins with the side of the stance, its article, or the way one faces.
         var stands = _lexemes.FindIndex(first, l => l.Kind is "side" or "stance" or "facing");
         if (stands > 0 && _lexemes[stands - 1].Plain is "a" or "the" or "your") stands--;

@@ -116,27 +116,30 @@ public sealed partial class Reader
             var technique = _lexemes[i - 1];
             if (!IsPlural(technique)) _lexemes[i - 1] = technique with { Plain = technique.Plain + "s" };
         }
-        // "Punch twice, right and then left": two of them.
-        if (_lexemes[i] is { Kind: "technique", Value: "punch" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" } twiceOrMore && _lexemes[i + 2].Is("stop", ",") && _lexemes.Skip(i + 3).TakeWhile(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and").Count(l => l.Is("side")) == twiceOrMore.Number)
+        // "A one-two punch, right left": two of them.
+        if (_lexemes[i] is { Kind: "then", Plain: "one two" } oneTwo && i + 4 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Term.Family: "punch" } && _lexemes[i + 2].Is("stop", ",") && _lexemes[i + 3].Is("side") && _lexemes[i + 4].Is("side") && _lexemes[i + 4].Value != _lexemes[i + 3].Value)
         {
-            _lexemes.RemoveAt(i + 1);
-            _lexemes.Insert(i, twiceOrMore with { Kind = "number" });
+            _lexemes[i] = oneTwo with { Kind = "number", Value = "2" };
             if (!IsPlural(_lexemes[i + 1])) _lexemes[i + 1] = _lexemes[i + 1] with { Plain = _lexemes[i + 1].Plain + "s" };
         }
+        // "Punch twice, right and then left": two of them.
+        if (_lexemes[i] is { Kind: "technique", Value: "punch" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" } twiceOrMore && _lexemes[i + 2].Is("stop", ",") && _lexemes.Skip(i + 3).TakeWhile(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and").Count(l => l.Is("side")) == twiceOrMore.Number)
+            TellHowManyFirst(i);
         // "Age uke three times going forward": so many steps.
-        if (_lexemes[i] is { IsHandTechnique: true, Term.Family: "receiving" or "punch" or "strike" } walked && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } steps && (_lexemes[i + 2] is { Kind: "footwork", Value: "step", IsGerund: true } || _lexemes[i + 2].Plain is "forward" or "going forward" or "moving forward" or "walking forward"))
-        {
-            _lexemes.RemoveAt(i + 1);
-            _lexemes.Insert(i, steps with { Kind = "number" });
-            if (!IsPlural(walked)) _lexemes[i + 1] = walked with { Plain = walked.Plain + "s" };
-        }
+        if (_lexemes[i] is { IsHandTechnique: true, Term.Family: "receiving" or "punch" or "strike" } && i + 2 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } && (_lexemes[i + 2] is { Kind: "footwork", Value: "step", IsGerund: true } || _lexemes[i + 2].Plain is "forward" or "going forward" or "moving forward" or "walking forward"))
+            TellHowManyFirst(i);
         // "Oi zuki three times": so many steps.
-        if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } lunges && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } often && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
-        {
-            _lexemes.RemoveAt(i + 1);
-            _lexemes.Insert(i, often with { Kind = "number" });
-            if (!IsPlural(lunges)) _lexemes[i + 1] = lunges with { Plain = lunges.Plain + "s" };
-        }
+        if (_lexemes[i] is { Kind: "technique", Value: "lunge-punch" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "times", Value: "2" or "3" or "4" or "5" } && Alone(i + 1) && OnlySmallWordsAndACallBefore(i))
+            TellHowManyFirst(i);
+    }
+
+    /// <summary>"Punch three times" is told like "three punches".</summary>
+    private void TellHowManyFirst(int technique)
+    {
+        var times = _lexemes[technique + 1];
+        _lexemes.RemoveAt(technique + 1);
+        if (!IsPlural(_lexemes[technique])) _lexemes[technique] = _lexemes[technique] with { Plain = _lexemes[technique].Plain + "s" };
+        _lexemes.Insert(technique, times with { Kind = "number" });
     }
 
     /// <summary>"Two knife hands left, two knife hands right, then forward with punches.": what there is in the form.</summary>

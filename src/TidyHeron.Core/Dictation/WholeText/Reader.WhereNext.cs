@@ -15,9 +15,8 @@ public sealed partial class Reader
     /// <summary>Tells that side with the step of the next sentence, where this one steps into a stance led by the foot of that side and tells no turn itself.</summary>
     private void FindWhereTheNextGoes()
     {
-        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
-            if (_lexemes[first].IsStop) { first--; continue; }
             var last = EndOfSentence(first);
             var next = last + 2;
             if (next >= _lexemes.Count || !_lexemes.GetRange(first, last - first + 1).All(l => l.Kind is "filler" or "side" or "then" or "ordinal" or "otherSide" || l.IsStop || l.Plain is "over" or "out" or "back") || _lexemes.GetRange(first, last - first + 1).Count(l => l.Is("side")) != 1) continue;
