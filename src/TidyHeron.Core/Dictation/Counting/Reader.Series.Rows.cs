@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -5,6 +6,38 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Rows of like techniques that step with each, however they are ordered: "three of them, starting with the right, stepping each time".</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Up the hall", "coming down", "stepping each time", "in a row, stepping forward with each one".</summary>
+    [GeneratedRegex(@"^(?:(?:then|now|in a row|one after the other|each|all)[ ,]+)*(?:(?:(?:stepping|walking|going|coming|moving|heading)(?: (?:forwards?|up|down|back|through|along|home|each time|with each(?: one| of them)?|every time|as you go))*(?: (?:the|your) (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?)?|(?:up|down|along) the (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?|with a step (?:each|for each(?: one)?|each time))[ ,:]*)+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysOneWalks();
+
+    /// <summary>"Three rising blocks, stepping each time: right, left, right", "three punches up the hall. Right, left, right": told like "three punches going forward, right, left, right".</summary>
+    private void FindRowsThatAreWalked()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "number", Number: > 1 and < 10 } many) continue;
+            var named = i + 1;
+            while (named < _lexemes.Count && _lexemes[named].Kind is "level" or "tempo" or "filler") named++;
+            if (named >= _lexemes.Count || !_lexemes[named].IsHandTechnique || !IsPlural(_lexemes[named])) continue;
+            var first = _lexemes.FindIndex(named + 1, l => l.Kind is "side" or "technique" or "stance" or "footNoun" or "handNoun" or "degrees");
+            if (first < 0 || !_lexemes[first].Is("side") || first == named + 1) continue;
+            // The sides that are listed; what is between them and the name says that one walks.
+            var (sides, last) = (0, first);
+            for (var k = first; k < _lexemes.Count && (_lexemes[k].Is("side") || _lexemes[k].Is("stop", ",") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and" or "first"); k++)
+                if (_lexemes[k].Is("side")) (sides, last) = (sides + 1, k);
+            var begins = first;
+            while (begins > named + 1 && (_lexemes[begins - 1].Plain is "so" or "and" || _lexemes[begins - 1].Is("stop") && _lexemes[begins - 1].Value is not ",")) begins--;
+            var one = sides == 1 && last + 1 < _lexemes.Count && _lexemes[last + 1].Plain == "first";
+            if (!one && (sides != many.Number || Next(last) is { Kind: "footNoun" or "handNoun" or "technique" or "stance" }) || _lexemes.GetRange(named + 1, begins - named - 1).Any(l => l.EndsSentence)) continue;
+            var (from, to) = (_lexemes[named].Start + _lexemes[named].Length, _lexemes[begins].Start);
+            if (to <= from || !SaysOneWalks().IsMatch(_text[from..to].Trim(' ', ',', ':'))) continue;
+            for (var k = named + 1; k < first; k++)
+                if (_lexemes[k].IsStop) BecomesStopless(k);
+                else BecomesSmall(k);
+            _lexemes.InsertRange(named + 1, [new Lexeme("way", "forward", from, 0, "forward"), new Lexeme("stop", ",", from, 0, "")]);
+        }
+    }
+
     /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
     private void FindManyWithAStepEach()
     {

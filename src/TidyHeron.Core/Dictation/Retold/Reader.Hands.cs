@@ -182,6 +182,8 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("side", risen.Word, rising.Start, risen.Word.Length, risen.Word);
             _lexemes.Insert(i + 1, new Lexeme("handNoun", "hand", rising.Start + risen.Word.Length + 1, rising.Length - risen.Word.Length - 1, rising.Plain[(risen.Word.Length + 1)..]));
         }
+        // "Sweep the low block across", "pushing out a knife hand": how it is done.
+        if (_lexemes[i] is { Kind: "technique", Plain: "sweep" or "sweeps" or "sweeping" or "push" or "pushing" } && i + 2 < _lexemes.Count && (_lexemes[i + 1].Plain is "the" or "a" or "that" or "your" ? i + 2 : _lexemes[i + 1].Plain is "out" or "through" or "down" && _lexemes[i + 2].Plain is "the" or "a" or "that" or "your" ? i + 3 : -1) is > 0 and var name && name < _lexemes.Count && (_lexemes[name].Is("side") ? name + 1 : name) is var what && what < _lexemes.Count && _lexemes[what] is { IsHandTechnique: true, Plain: not "palm" and not "palms" and not "elbow" }) BecomesSmall(i);
         // "Sweep the left arm across": no foot does.
         if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })
             BecomesTerm(i, "technique", "sweeping-block");

@@ -51,6 +51,8 @@ public sealed partial class Reader
     /// <summary>Words that say how one stands, or which foot leads.</summary>
     private void RetellStances(int i)
     {
+        // "Horse stance, feet parallel": how that one is stood in.
+        if (_lexemes[i] is { Kind: "stance", Plain: "feet parallel" or "feet apart" } && Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("footwork")).Any(l => l.Is("stance"))) AsNote(i, i);
         // "Into a front stance on the right side": that foot leads.
         if (_lexemes[i].Is("stance") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "on" && Next(i) is { Kind: "side" } && IndexAfter(i) is var onSide && onSide + 1 < _lexemes.Count && (_lexemes[onSide + 1] is { Kind: "filler", Plain: "side" or "after" or "with" } || _lexemes[onSide + 1].Is("then")) && !(i > 0 && _lexemes[i - 1].Is("side")))
         {

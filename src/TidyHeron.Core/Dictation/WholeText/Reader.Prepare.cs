@@ -21,6 +21,7 @@ public sealed partial class Reader
         FindChatter();
         FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
+        FindJointsThatAreSpokenOf();
         FindOthersDeeds();
         FindOrdersToRepeat();
         FindAppositions();
