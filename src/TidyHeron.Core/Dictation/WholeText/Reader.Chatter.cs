@@ -19,6 +19,7 @@ public sealed partial class Reader
         + @"|it (?:takes|doesn't matter|does not matter|makes no difference)|(?:you|we) (?:can|could|may|might) (?:do it|practi[cs]e)"
         + @"|don't (?:step|turn|kick|punch|go|lean|lift|drop|rush|swing|raise|push|pull|jump|bend|reach|twist) (?:too|so|over|like|when|while|until|before|after|this|that)\b"
         + @"|never (?:look|lean|drop|lift|let)|try not to|avoid|see (?:how|where|what)|watch (?:how|what|where|this|me|closely)|look at (?:me|where|how|what|my)"
+        + @"|are you (?:all )?ready|is everyone ready|make (?:that|this|the|your|it) (?:\w+ )?(?:a |an )?(?:\w+ )?(?:strong|good|nice|big|powerful|sharp|clean|crisp)\b"
         + @"|this is (?:probably|maybe|one of|my fav\w+|the (?:hard|trick|diffic)\w+)|(?:just )?one thing (?:about|to)"
         + @")\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex IsSaidToTheClass();
@@ -52,6 +53,38 @@ public sealed partial class Reader
             var opens = StartOfSentence(first);
             if (last >= first && SpeaksOfAForm().IsMatch(WordsFrom(opens, EndOfSentence(first))))
                 for (var k = first; k <= last; k++) BecomesSmall(k);
+        }
+    }
+
+    private const string Opens = @"^(?:(?:ok|okay|alright|all right|right|so|and|now|but|then|again|yeah|yes|good|great|well|look|um|uh|next|here)[\s,]+)*";
+
+    [GeneratedRegex(Opens + @"(?:(?:(?:the|your|our|these|those|my) )?(?:first|last|next|final|following|remaining) (?:two|three|four|five|six|seven|eight|few|couple|ones|part|bit|line|section|half|\d+)(?: (?:moves|counts|of them|of these|ones|techniques))? (?:(?:is|are|will be|come|is going to be|are going to be)|has|have)\b"
+        + @"|(?:the|all the) (?:rest|others|remaining ones)(?: of (?:them|it|the form))? (?:is|are)\b|(?:from (?:here|now) on|from here it's|everything from (?:here|now)(?: on)?|all the \w+ from (?:here|now) on)\b|the (?:stance|stances|hands|technique)s? (?:changes?|now becomes?) (?:now|here)?)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatIsToCome();
+
+    [GeneratedRegex(Opens + @"(?:(?:for|comes?|here comes|here's|there's|it's|we have|you have|we come to|on to|for|is|this is|we get to|time for) )?(?:the|a|that|our|your) (?:(?:big|difficult|hard|tricky|long|next|first|second|third|last|funny|awkward|famous) )*turn(?: around)?(?: (?:now|again|here|next|is next|comes next|coming))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex NamesATurn();
+
+    [GeneratedRegex(Opens + @"(?:that's|that is|that was|we've done|you've done|we have done) (?:the )?(?:first |last )?(?:two|three|four|five|six|seven|eight|nine|ten|\d+) (?:moves|counts|steps|techniques|movements)(?: (?:so far|done|already|now|gone|finished))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysHowManyItWas();
+
+    /// <summary>"Last four are back stances with knife hands.", "now for the turn.": the sentences after it tell each of them; "that's two moves so far" tells none.</summary>
+    private void FindWhatIsToldOutNext()
+    {
+        for (var first = 0; first < _lexemes.Count; first++)
+        {
+            if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].EndsSentence) continue;
+            var last = EndOfSentence(first);
+            var words = WordsFrom(first, last);
+            if (SaysHowManyItWas().IsMatch(words)) AsNote(first, last);
+            var (sentence, next) = (_lexemes.GetRange(first, last - first + 1), NextSentence(last + 1));
+            if (sentence.Any(l => l.Is("side")) || next >= _lexemes.Count) continue;
+            var follows = _lexemes.GetRange(next, EndOfSentence(next) - next + 1);
+            if (NamesATurn().IsMatch(words) && follows.Any(l => l.Kind is "footNoun" or "relFoot" or "degrees" or "amount" or "gaze" || l.Is("footwork"))) AsNote(first, last);
+            if (!SaysWhatIsToCome().IsMatch(words)) continue;
+            var named = sentence.Where(l => l.Kind is "technique" or "stance").ToList();
+            var after = _lexemes.Skip(next).Take(RunOn).ToList();
+            if (named.Count > 0 && named.All(l => after.Any(a => a.Kind == l.Kind && (a.Value == l.Value || a.Term is { } told && l.Is("technique") && IsThat(l, told.Id))))) AsNote(first, last);
         }
     }
 

@@ -19,6 +19,7 @@ public sealed partial class Reader
         FindNamesInQuotes();
         FindWhereAFormIsTakenUp();
         FindChatter();
+        FindWhatIsToldOutNext();
         FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
