@@ -16,6 +16,7 @@ public sealed partial class Reader
         + @"(?:(?:all |both )?(?:of )?(?:the same|same|those|these|the last|all|all the|all of those|all of these|those same|these same) " + HowMany + Again + ThatWay
         + @"|(?:the )?same(?: thing| again)?" + ThatWay + @",? all " + HowMany
         + @"|all " + HowMany + Again + ThatWay
+        + @"|both(?: of (?:those|these|them))?" + Again + ThatWay
         + @"|" + AllOfIt + Again + ThatWay + @"))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OrdersItOnTheOtherSide();
 
@@ -45,7 +46,9 @@ public sealed partial class Reader
             var begins = _lexemes.FindIndex(first, l => l.Start >= start + order.Groups["order"].Index);
             if (begins < 0 || begins > last || !_lexemes.Take(first).Any(l => l.Kind is "technique" or "stance") || order.Groups["to"] is { Success: true } to && WentThereFirst(to.Value, order.Groups["many"].Value, first)) continue;
             var (from, length, _) = Said(_lexemes.GetRange(begins, last - begins + 1));
-            List<Lexeme> said = order.Groups["many"] is { Success: true } many
+            List<Lexeme> said = order.Groups["order"].Value.Contains("both ", StringComparison.OrdinalIgnoreCase) && !order.Groups["many"].Success
+                ? [new("again", "again", from, length, "repeat"), new("ordinal", "last", from + length, 0, "the last"), new("number", "2", from + length, 0, "two")]
+                : order.Groups["many"] is { Success: true } many
                 ? [new("again", "again", from, length, "repeat"), new("ordinal", "last", from + length, 0, "the last"), new("number", Digit(many.Value), from + length, 0, many.Value)]
                 : [new("again", "again", from, length, "repeat"), new("passage", "all", from + length, 0, "all of that")];
             said.Add(new("otherSide", "other", from + length, 0, "on the other side"));

@@ -36,6 +36,8 @@ public sealed partial class Reader
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again") || l.Is("times") && l.Value == "+1") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
+        // "Turn around to the right and do the same two moves", of moves that went to the left.
+        otherSide |= turnOnly is { Turn: { } toThere } && clause.Any(l => l.Is("again")) && PassageOf(clause) is (var opening, _) && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[opening] is { Turned: { } went } && went.Side is { } first && first == toThere.Side?.Other;
         var alternating = clause.Any(l => l.Is("alternating"));
         var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
         foreach (var lexeme in clause) Note(lexeme, "command");
@@ -113,7 +115,7 @@ public sealed partial class Reader
 
     /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>
     private bool GoesToTheOtherSide(List<Lexeme> clause) =>
-        clause.FindIndex(l => l.Is("side")) is > 0 and var at && clause.Take(at).Any(l => l.Plain is "to" or "to the") && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
+        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side") && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)

@@ -27,6 +27,7 @@ public sealed partial class Reader
         FindOrdersToRepeat();
         FindAppositions();
         FindWhereTheNextGoes();
+        FindWhatIsCalledTheSame();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
         PartNumbersFromWhatTheyAre();
