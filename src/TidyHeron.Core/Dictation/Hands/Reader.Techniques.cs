@@ -158,6 +158,14 @@ public sealed partial class Reader
         // "Both hands grab, pull to the chest": with both.
         if (hand is null && !_together && term.Id.Value is "pull" && _draft is { SentenceEnded: false, Hands: [.., { Technique.Value: "grab", Hand: Hand.Both }] }) hand = Hand.Both;
         if (SaysWhich(i, term, hand)) return;
+        // "Punch with the other hand, reverse punch, so that's the right": it is one already, of the hand behind.
+        if (term.Id.Value is "reverse-punch" && _draft is { SentenceEnded: false, Hands: [.., { Technique.Value: "punch", Hand: Hand.Left or Hand.Right } told] } && (hand is null || hand == told.Hand) && !_then && !_together && Alone(i) && Previous(i) is null or { Kind: "side" } && AfterDraft().Lead is { } leads && told.Hand == leads.Other.Hand)
+        {
+            _draft.Hands[^1] = told with { Technique = term.Id };
+            (_hand, _side) = (null, null);
+            Note(lexeme, "technique");
+            return;
+        }
         // "Left foot forward, staff in front. Strike, stepping right.": the second sentence has a step of its own.
         if (_draft is { SentenceEnded: true, Footwork: "step" or null, Foot: { } stood, IsDone: false } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l is { Kind: "footwork", Value: "step", IsGerund: true }) is { } own && Next(_lexemes.IndexOf(own)) is { Kind: "side" } with && with.Value == stood.Other.Word) Begin(Counting.Own);
         if (hand is null && Follows(i, "both") && term.Limb != "both") hand = Hand.Both;

@@ -26,17 +26,28 @@ public sealed partial class Reader
         + @")", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOfJoints();
 
+    /// <summary>"You just push the hips and punch": how the punch is done.</summary>
+    [GeneratedRegex(@"\b(?:just )?(?:push|pushing|drive|driving|thrust|thrusting|snap|snapping|swing|swinging|use|using|engage|engaging|throw|throwing|press|pressing) (?:the|your|my|those) hips?(?: (?:forward|in|into it|through|round|around|over))?(?= and\b| as\b| with\b|,|\.|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpeaksOfHips();
+
     private void FindJointsThatAreSpokenOf()
     {
+        foreach (Match match in SpeaksOfHips().Matches(_text))
+            if (RunOf(match) is var (first, last)) AsNote(first, last);
         foreach (Match match in SpeaksOfJoints().Matches(_text))
         {
-            var first = _lexemes.FindIndex(l => !l.IsStop && l.Start + l.Length > match.Index);
-            var last = _lexemes.FindLastIndex(l => l.Start < match.Index + match.Length);
-            // Only where the words are parted there too, and within one clause.
-            if (first < 0 || last < first || _lexemes[first].Start < match.Index || _lexemes[last].Start + _lexemes[last].Length > match.Index + match.Length) continue;
+            if (RunOf(match) is not var (first, last)) continue;
             var run = _lexemes.GetRange(first, last - first + 1);
-            if (run.Any(l => l.IsStop) || !run.Any(l => l.Is("note") || l is { Kind: "technique", Value: "knee-strike" or "elbow-strike" } && l.Plain.Split(' ')[^1] is "knee" or "knees" or "elbow" or "elbows")) continue;
+            if (!run.Any(l => l.Is("note") || l is { Kind: "technique", Value: "knee-strike" or "elbow-strike" } && l.Plain.Split(' ')[^1] is "knee" or "knees" or "elbow" or "elbows")) continue;
             AsNote(first, last);
         }
+    }
+    /// <summary>The lexemes that a match covers; none where the words are not parted there too, or not within one clause.</summary>
+    private (int First, int Last)? RunOf(Match match)
+    {
+        var first = _lexemes.FindIndex(l => !l.IsStop && l.Start + l.Length > match.Index);
+        var last = _lexemes.FindLastIndex(l => l.Start < match.Index + match.Length);
+        if (first < 0 || last < first || _lexemes[first].Start < match.Index || _lexemes[last].Start + _lexemes[last].Length > match.Index + match.Length) return null;
+        return _lexemes.GetRange(first, last - first + 1).Any(l => l.IsStop) ? null : (first, last);
     }
 }

@@ -19,6 +19,8 @@ public sealed partial class Reader
         + @"|(?:elbows|shoulders) (?:down|in|low|loose|relaxed)"
         // "Push your back heel into the floor", "push the hips forward", "drive the knee out"
         + @"|(?:push|press|drive|dig|plant|glue|root|screw) (?:the|your) (?:(?:left|right|front|back|rear) )?(?:heels?|hips?|knees?|toes|feet) (?:forward|back|out|down|in|flat|(?:in|on)to (?:the|your) (?:floor|ground))"
+        // "Don't move your back foot"
+        + @"|(?:don't|do not|never|without|not) (?:mov(?:e|ing)|lift(?:ing)?|shift(?:ing)?|turn(?:ing)?|rais(?:e|ing)|pick(?:ing)? up) (?:the|your|that|my|our) (?:(?:left|right|back|rear|front|other|standing|supporting) )?(?:foot|leg|heel|toes|hips|body|head)(?: (?:up|at all|yet|off the \w+|too much|or anything))*"
         // "Rotate your hips as you punch", "turn the hips into it"
         + @"|(?:rotate|turn|twist|use|snap|engage|drive) (?:your|the) (?:hips?|waist)(?: (?:as you \w+|when you \w+|into (?:it|the \w+)|with (?:it|the \w+)))"
         // "About two shoulder widths long"

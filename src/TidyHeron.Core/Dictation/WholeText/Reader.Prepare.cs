@@ -23,6 +23,8 @@ public sealed partial class Reader
         FindANumberSaidOnce();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
+        FindWhatOnlyMakesReady();
+        FindWhereTheEyesGo();
         FindOthersDeeds();
         FindOrdersToRepeat();
         FindAppositions();
