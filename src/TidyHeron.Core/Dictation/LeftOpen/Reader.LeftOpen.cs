@@ -29,8 +29,10 @@ public sealed partial class Reader
             return;
         }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
+        // "Bring that left foot back to cat stance, left inside block": the hand in front is over the foot in front.
+        var broughtBack = (draft.Brought || draft.CameBack) && draft.Foot == lead && draft.Hands is [{ Hand: { } over }, ..] && over.OnSide == lead;
         var goesBack = draft.Footwork is "slide-back" or "step-back" || draft.Way == Way.Back;
-        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(strikesOverIt && draft.Footwork is "slide" or "slide-back") && !(draft.Drawn && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
+        if (!goesBack || (draft.Foot ?? lead) != lead || !draft.HalfStep && !(strikesOverIt && draft.Footwork is "slide" or "slide-back") && !((draft.Drawn || broughtBack) && draft.Stance is { Value: "cat-stance" or "short-front-stance" })) return;
         (draft.Lead, draft.Footwork, draft.Way) = (lead, "slide-back", null);
         draft.Stance ??= now.Stance; // the lead is said with a stance
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");

@@ -25,6 +25,8 @@ public sealed partial class Reader
         FindJointsThatAreSpokenOf();
         FindWhatOnlyMakesReady();
         FindWhereTheEyesGo();
+        FindFeetThatGoBehind();
+        FindWhatIsDoneAsTheFootLands();
         FindOthersDeeds();
         FindOrdersToRepeat();
         FindAppositions();

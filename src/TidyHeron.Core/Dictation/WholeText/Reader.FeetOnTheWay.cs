@@ -1,0 +1,43 @@
+using System.Text.RegularExpressions;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>What is told of a foot on its way: behind one and round, and what is done as it lands.</summary>
+public sealed partial class Reader
+{
+    /// <summary>"The left foot goes behind you to the right side, three quarters of a turn": over the shoulder of that foot; the side is where it lands.</summary>
+    private void FindFeetThatGoBehind()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("footNoun") || !_lexemes[i - 1].Is("side") || EndOfSentence(i) is var last && _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l is { Kind: "place", Plain: "behind you" or "behind" }) is var behind && behind < 0) continue;
+            var far = _lexemes.FindIndex(behind, last - behind + 1, l => l.Kind is "degrees" or "amount" && l.Value is "180" or "225" or "270" && !l.Plain.StartsWith("all the way", StringComparison.Ordinal));
+            if (far < 0 || _lexemes.GetRange(i, last - i + 1).Any(l => l.Is("turnSide")) || Enumerable.Range(far, last - far + 1).Any(k => _lexemes[k].Is("side") && Follows(k, "to"))) continue;
+            var lands = Enumerable.Range(behind, far - behind).FirstOrDefault(k => _lexemes[k].Is("side", _lexemes[i - 1].Side.Other.Word) && Follows(k, "to", "to the"), -1);
+            if (lands < 0 || Next(lands) is { Kind: "footNoun" or "stance" or "technique" }) continue;
+            BecomesSmall(behind);
+            for (var k = behind; k < far; k++) if (_lexemes[k].Is("amount")) BecomesSmall(k);
+            AsNote(lands, lands);
+            _lexemes.Insert(far + 1, new Lexeme("turnSide", _lexemes[i - 1].Value, _lexemes[far].Start + _lexemes[far].Length, 0, ""));
+        }
+    }
+
+    [GeneratedRegex(@"\b(?:and )?(?:just )?as (?:it|the foot|that foot|your foot|the leg|that leg) (?:goes out|lands|comes down|touches down|touches the floor|touches|sets down|gets there|arrives|settles|hits the floor)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex AsTheFootLands();
+
+    /// <summary>"Out to the side into a horse stance, and as it lands do a double punch": with that step.</summary>
+    private void FindWhatIsDoneAsTheFootLands()
+    {
+        foreach (Match match in AsTheFootLands().Matches(_text))
+        {
+            if (RunOf(match) is not var (first, last) || first < 2 || !RestOfSentence(last).Any(l => l.IsHandTechnique)) continue;
+            var opens = OnlySmallWordsBefore(first) ? first - 1 : first;
+            while (opens > 0 && !_lexemes[opens].IsStop) opens--;
+            var before = Backward(OnlySmallWordsBefore(first) && _lexemes[opens].EndsSentence ? opens : first).TakeWhile(l => !l.EndsSentence).ToList();
+            if (before.Any(l => l.IsKick || l.IsHandTechnique) || !before.Any(l => l.Is("stance"))) continue;
+            AsNote(first, last);
+            if (opens > 0 && _lexemes[opens].IsStop) _lexemes[opens] = _lexemes[opens] with { Value = "," };
+        }
+    }
+}
