@@ -36,7 +36,7 @@ public sealed partial class Reader
             BecomesTerm(i + 2, "stance", "crane-stance");
         }
         // "Bring up the back knee, the right one": which one, and no wall.
-        if (_lexemes[i] is { Kind: "place", Value: "rear", Plain: "the back" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "knee" })
+        if (_lexemes[i] is { Kind: "place", Value: "rear", Plain: "the back" or "the rear" or "rear" or "back" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "knee" })
         {
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = "rear" };
             BecomesSmall(i + 1);

@@ -18,7 +18,7 @@ public sealed partial class Reader
         + @"|(?:with )?" + WhichJoint + @"(?:knees?|elbows?) (?:(?:is|are|stays?|kept|should be) )?(?:over the|above the|bent|straight(?:ened)?|slightly|a (?:little|bit) bent|close|tucked|locked|soft|relaxed|leads?|first|points? (?:out|down|in|to)|pointing|pointed|pushed|pulled|drawn|turned (?:out|in)|brush(?:es|ing)?|touch(?:es|ing)? each other|almost)\b" + Onwards
         + @"|(?:with )?(?:both )?" + WhichJoint + @"(?:knees|elbows) (?:out|outwards?|in|inwards?|together|apart|high|wide|low|up|forwards?|to (?:the|your) chest|(?:in)?to the sides)\b" + Onwards
         // "Bend that front knee", "tucking your knees up", "slap your right elbow with the left palm"
-        + @"|(?:bend|bending|tuck|tucking|straighten|straightening|lock|locking|squeeze|squeezing) " + WhichJoint + @"(?:knees?|elbows?)\b" + Onwards
+        + @"|(?:bend|bending|dip|dipping|flex|flexing|tuck|tucking|straighten|straightening|lock|locking|squeeze|squeezing) " + WhichJoint + @"(?:knees?|elbows?)\b" + Onwards
         + @"|(?:push|pushing|press|pressing|pull|pulling|draw|drawing|bring|bringing|lift|lifting|open|opening|keep|keeping) (?:both )?" + WhichJoint + @"(?:knees|elbows)\b" + Onwards
         + @"|(?:slap|slaps|slapping|touch|touches|touching|cup|cups|cupping) " + WhichJoint + @"elbow(?: (?:with|in|into) " + WhichJoint + @"(?:hand|palm))?"
         + @"|(?:slap|slaps|slapping|lay|put|place) " + WhichJoint + @"(?:hand|palm) (?:on|onto|against|under|to) " + WhichJoint + @"elbow"

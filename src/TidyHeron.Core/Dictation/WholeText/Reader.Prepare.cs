@@ -21,6 +21,7 @@ public sealed partial class Reader
         FindChatter();
         FindWhatIsToldOutNext();
         FindANumberSaidOnce();
+        FindPhrasesOfManyWords();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
         FindWhatOnlyMakesReady();

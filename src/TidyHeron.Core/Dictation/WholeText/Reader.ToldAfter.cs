@@ -32,6 +32,8 @@ public sealed partial class Reader
             }
             first = EndOfSentence(first);
         }
+        TurnWhereACountGoes();
+        PutFeetBeforeWhatTheyStandIn();
         PutDegreesFirst();
         TakeTheStanceOfAll();
         PutStancesBeforeHands();
@@ -97,6 +99,41 @@ public sealed partial class Reader
             var over = sentence.SkipWhile(l => l != done).FirstOrDefault(l => l.Is("side"));
             List<Lexeme> lead = done.Plain.Contains("reverse", StringComparison.Ordinal) || over is null ? [] : [over];
             _lexemes.InsertRange(where, [stop, .. lead.Append(stance).Select(l => l with { Start = stop.Start, Length = 0 })]);
+        }
+    }
+
+    /// <summary>"It's an inside block in back stance. So left foot goes out, …": how the feet get there.</summary>
+    private void PutFeetBeforeWhatTheyStandIn()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var (last, told) = (EndOfSentence(first), StartOfSentence(Math.Max(0, first - 2)));
+            if (told >= first || _lexemes[first].Plain != "so") continue;
+            var end = EndOfClause(first);
+            var clause = _lexemes.GetRange(first, end - first + 1);
+            if (!clause.Any(l => l.Is("footNoun")) || !clause.Any(l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" }) || _lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "technique" or "stance" or "degrees" or "again")) continue;
+            var before = _lexemes.GetRange(told, first - 1 - told);
+            if (!before.Any(l => l.Is("stance")) || !before.Any(l => l.IsHandTechnique) || before.Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick || l is { Kind: "footwork", Value: not "turn" and not "pivot" })) continue;
+            // Before the clause that names what is done or stood in.
+            var at = FirstOfClause(_lexemes.FindIndex(told, l => l.Kind is "stance" || l.IsHandTechnique));
+            _lexemes[first - 1] = _lexemes[first - 1] with { Value = "," };
+            _lexemes.RemoveRange(first, clause.Count);
+            if (first < _lexemes.Count && _lexemes[first].Is("stop", ",")) BecomesStopless(first);
+            _lexemes.InsertRange(at, [.. clause, StopAt(at, ",")]);
+        }
+    }
+
+    /// <summary>"First move is to the left, it's an inside block …": so one turns there.</summary>
+    private void TurnWhereACountGoes()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("side") || !_lexemes[i + 1].Is("stop", ",") || FirstOfClause(i) is var first && !StartsSentence(first) || !Follows(i, "to")) continue;
+            var clause = _lexemes.GetRange(first, i - first);
+            if (!clause.Any(l => l.Kind is "ordinal") || !clause.Any(l => l.Plain is "is" or "goes" || l.Plain.EndsWith("'s", StringComparison.Ordinal) || _text.AsSpan(l.Start, l.Length).EndsWith("'s") || _text.AsSpan(l.Start, l.Length).EndsWith("’s")) || !clause.All(l => l.Kind is "ordinal" or "filler" or "countNoun" or "then")) continue;
+            if (RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footwork" or "footNoun" or "side") is not { IsHandTechnique: true }) continue;
+            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+            i++;
         }
     }
 

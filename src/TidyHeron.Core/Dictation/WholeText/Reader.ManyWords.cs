@@ -1,0 +1,77 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Turns of phrase whose single words mean something else: "turn that into a cross block", "cover your face", "one count each".</summary>
+public sealed partial class Reader
+{
+    [GeneratedRegex(@"\b(?:(?:turn|turns|turning|change|changes|switch|switches|convert|make) (?:that|it|this|them|those|these|the \w+) (?:over )?(?:in)?to|(?:it|that|this) (?:turns|changes|switches) (?:in)?to)(?= (?:an?|the|your) )", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex BecomesAnother();
+
+    [GeneratedRegex(@"\b(?:(?:and |to )?(?:protect|protects|protecting|shield|shields|shielding) )?(?:your|my|his|their|(?<=(?:cover|covers|covering|guard|guards|guarding|protect|protects|shield|shields) )the) face\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TheFaceOfTheBody();
+
+    [GeneratedRegex(@"(?:,? ?(?:with |on |as |they're |those are |that's )*)\b(?:one count each|(?:each|both) (?:on |is |gets |has |with )?(?:its|their|his|a) own (?:count|counts)|two (?:separate )?counts|three (?:separate )?counts|separate counts|separately|a count each|each (?:is |gets |has )?(?:a|one) (?:separate )?count)(?=[.;]|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex HasItsOwnCount();
+
+    [GeneratedRegex(@"\b(?:it|the foot|that foot|your foot|the leg|that leg|the kicking foot|the kicking leg) (?:just )?(?:goes|comes|lands|returns|drops|steps|is put|gets put)(?: back)?(?: down)? (?:behind(?: you)?|to the (?:back|rear))(?: again)?(?:,? (?:to )?where it (?:came from|was|started))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex LandsBehindAgain();
+
+    [GeneratedRegex(@"\b(?:and )?(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex WhenItGoesBack();
+
+    [GeneratedRegex(@"\b(?:(?:you're |you are )?(?:you go|you turn|you spin|going|turning|spinning|it goes|it comes|you rotate|so you go|you're going) )?(?:clockwise|anticlockwise|anti-clockwise|counterclockwise|counter-clockwise|all the way (?:round|around))(?: with it| as you do)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpinsWithTheKick();
+
+    private void FindPhrasesOfManyWords()
+    {
+        foreach (Match match in BecomesAnother().Matches(_text))
+            if (RunOf(match) is var (first, last) && RestOfSentence(last).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique)) BecomeSmall(first, last);
+        foreach (Match match in TheFaceOfTheBody().Matches(_text))
+            if (RunOf(match) is var (first, last)) AsNote(first, last);
+        foreach (Match match in HasItsOwnCount().Matches(_text)) PartsIntoCounts(match);
+        foreach (Match match in WhenItGoesBack().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && LandsBehindAgain().IsMatch(WordsFrom(first, EndOfSentence(last)))) AsNote(first, last);
+        foreach (Match match in LandsBehindAgain().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+            {
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "back", Plain = "lands behind" };
+            }
+        foreach (Match match in SpinsWithTheKick().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
+        // "Turning to the right, spinning back kick with the right": with the kick.
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin", IsGerund: true } && EndOfClause(i) is var end && end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && _lexemes.GetRange(i + 1, end - i).All(l => l.Kind is "filler" or "side") && RestOfSentence(end + 1).FirstOrDefault(l => l.Is("technique")) is { IsKick: true } spun && Spins(spun) && !_lexemes.GetRange(i, _lexemes.IndexOf(spun, i) - i).Any(l => l.Kind is "stance" or "degrees" or "amount")) AsNote(i, end);
+
+        static bool Spins(Lexeme kick) => kick.Plain.Contains("spin", StringComparison.Ordinal) || kick.Plain.Contains("turning back", StringComparison.Ordinal);
+    }
+
+    private void BecomeSmall(int first, int last)
+    {
+        for (var k = first; k <= last; k++) BecomesSmall(k);
+    }
+
+    /// <summary>"Jab, cross, one count each": each technique is a sentence of its own.</summary>
+    private void PartsIntoCounts(Match match)
+    {
+        var last = _lexemes.FindLastIndex(l => l.Start < match.Index + match.Length);
+        var first = _lexemes.FindIndex(l => l.Start >= match.Index);
+        if (first < 0 || last < first) return;
+        // "Jab, cross. Those are separate counts."
+        var opens = OnlySmallWordsBefore(first) && first > 1 ? StartOfSentence(StartOfSentence(first) - 2) : StartOfSentence(first);
+        var deeds = Enumerable.Range(opens, first - opens).Where(k => _lexemes[k].IsHandTechnique || _lexemes[k].Plain == "cross").ToList();
+        if (deeds.Count < 2) return;
+        for (var k = first; k <= last; k++)
+            if (_lexemes[k].IsStop) BecomesStopless(k);
+        AsNote(first, last);
+        foreach (var k in deeds)
+            if (_lexemes[k].Plain == "cross") BecomesTerm(k, "technique", "reverse-punch");
+        for (var n = deeds.Count - 1; n > 0; n--)
+        {
+            var stop = _lexemes.FindIndex(deeds[n - 1] + 1, deeds[n] - deeds[n - 1] - 1, l => l.IsStop);
+            if (stop >= 0) _lexemes[stop] = _lexemes[stop] with { Value = "." };
+            else _lexemes.Insert(deeds[n - 1] + 1, StopAfter(deeds[n - 1], "."));
+        }
+    }
+}
