@@ -30,7 +30,7 @@ public sealed partial class Reader
             var one = sides == 1 && last + 1 < _lexemes.Count && _lexemes[last + 1].Plain == "first";
             if (!one && (sides != many.Number || Next(last) is { Kind: "footNoun" or "handNoun" or "technique" or "stance" }) || _lexemes.GetRange(named + 1, begins - named - 1).Any(l => l.EndsSentence)) continue;
             var (from, to) = (_lexemes[named].Start + _lexemes[named].Length, _lexemes[begins].Start);
-            if (to <= from || !SaysOneWalks().IsMatch(_text[from..to].Trim(' ', ',', ':'))) continue;
+            if (to <= from || _text[from..to].Trim(' ', ',', ':') is var walks && (walks == "stepping" || !SaysOneWalks().IsMatch(walks))) continue;
             for (var k = named + 1; k < first; k++)
                 if (_lexemes[k].IsStop) BecomesStopless(k);
                 else BecomesSmall(k);

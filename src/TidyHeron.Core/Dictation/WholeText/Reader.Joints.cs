@@ -39,6 +39,8 @@ public sealed partial class Reader
             if (RunOf(match) is not var (first, last)) continue;
             var run = _lexemes.GetRange(first, last - first + 1);
             if (!run.Any(l => l.Is("note") || l is { Kind: "technique", Value: "knee-strike" or "elbow-strike" } && l.Plain.Split(' ')[^1] is "knee" or "knees" or "elbow" or "elbows")) continue;
+            // "Turn right into horse stance, and both elbows out": that is all there is to do.
+            if (run.Any(l => l.Plain is "elbows" or "both elbows") && match.Value.Contains("both elbows", StringComparison.OrdinalIgnoreCase) && !Clauses(first).Any(l => l.IsHandTechnique && !run.Contains(l))) continue;
             AsNote(first, last);
         }
     }

@@ -17,6 +17,8 @@ public sealed partial class Reader
             var words = WordsFrom(first, last);
             var looks = words.ToUpperInvariant() is "LOOK" or "LOOK THERE" or "LOOK FIRST";
             if (!looks && !OnlyMakesReady().IsMatch(words)) continue;
+            // The last of several things told in a sentence is how one stands then: "feet shoulder width, arms crossed."
+            if (EndOfSentence(first) == last && StartOfSentence(first) < FirstOfClause(first) && !OnlyLooks(FirstOfClause(first) - 2)) continue;
             // What is made ready: a step and what is done with it, in this sentence or those after it that say no more than one of them.
             var ahead = Ahead(last + 1);
             if (!ahead.Any(l => l.Is("footwork") || l.Is("footNoun")) || !ahead.Any(l => l.IsHandTechnique) || IsCountMark(first)) continue;

@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Turns of phrase whose single words mean something else: "turn that into a cross block", "cover your face", "one count each".</summary>
 public sealed partial class Reader
 {
-    [GeneratedRegex(@"\b(?:(?:turn|turns|turning|change|changes|switch|switches|convert|make) (?:that|it|this|them|those|these|the \w+) (?:over )?(?:in)?to|(?:it|that|this) (?:turns|changes|switches) (?:in)?to)(?= (?:an?|the|your) )", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:turn|turns|turning|change|changes|switch|switches|convert|make) (?:that|it|this|them|those|these|the hands?|your hands?|the block|that block) (?:over )?(?:in)?to|(?:it|that|this) (?:turns|changes|switches) (?:in)?to)(?= (?:an?|the|your) )", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BecomesAnother();
 
     [GeneratedRegex(@"\b(?:(?:and |to )?(?:protect|protects|protecting|shield|shields|shielding) )?(?:your|my|his|their|(?<=(?:cover|covers|covering|guard|guards|guarding|protect|protects|shield|shields) )the) face\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -22,6 +22,12 @@ public sealed partial class Reader
 
     [GeneratedRegex(@"\b(?:(?:you're |you are )?(?:you go|you turn|you spin|going|turning|spinning|it goes|it comes|you rotate|so you go|you're going) )?(?:clockwise|anticlockwise|anti-clockwise|counterclockwise|counter-clockwise|all the way (?:round|around))(?: with it| as you do)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SpinsWithTheKick();
+
+    [GeneratedRegex(@"\b(?:and )?the (?:left|right)(?: one| hand| arm| fist)? (?:rises|comes up|goes up|lifts)(?: at the same time| meanwhile| as well| too)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex RisesMeanwhile();
+
+    [GeneratedRegex(@"\bwith (?:the|your) (?:left|right|front|back|rear|other) (?:foot|leg) (?:just )?(?:staying|remaining|kept|planted|fixed)(?: put| there| where it is| still| in place| on the spot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex WithTheOtherFootStaying();
 
     private void FindPhrasesOfManyWords()
     {
@@ -40,6 +46,13 @@ public sealed partial class Reader
             }
         foreach (Match match in SpinsWithTheKick().Matches(_text))
             if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
+        foreach (Match match in RisesMeanwhile().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Any(l => l.IsHandTechnique) && !before.Any(l => l.Is("footNoun"))) AsNote(first, last);
+        foreach (Match match in WithTheOtherFootStaying().Matches(_text))
+            if (RunOf(match) is var (first, last) && Clauses(first).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "step" })) AsNote(first, last);
+        // "Block low, then hold, and hammer fist".
+        for (var i = 1; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "technique", Plain: "hold" } && _lexemes[i - 1].Kind is "then" && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "and" or "then" or "and then") _lexemes[i] = _lexemes[i] with { Kind = "tempo", Value = "held", Term = null };
         // "Turning to the right, spinning back kick with the right": with the kick.
         for (var i = 0; i + 2 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin", IsGerund: true } && EndOfClause(i) is var end && end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && _lexemes.GetRange(i + 1, end - i).All(l => l.Kind is "filler" or "side") && RestOfSentence(end + 1).FirstOrDefault(l => l.Is("technique")) is { IsKick: true } spun && Spins(spun) && !_lexemes.GetRange(i, _lexemes.IndexOf(spun, i) - i).Any(l => l.Kind is "stance" or "degrees" or "amount")) AsNote(i, end);

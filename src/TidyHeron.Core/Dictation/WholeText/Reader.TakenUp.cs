@@ -16,6 +16,7 @@ public sealed partial class Reader
     private void FindWhereAFormIsTakenUp()
     {
         if (_before.Count > 0) return;
+        FindWhatIsStillOut();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
         if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
         var first = StartOfSentence(stance);
@@ -29,4 +30,19 @@ public sealed partial class Reader
         BecomesWhereWeAre(stands - 1);
         if (_lexemes.FindIndex(stance, EndOfSentence(stance) - stance + 1, l => l.Is("technique")) is > 0 and var done) AsNote(FirstOfClause(done) > stance ? FirstOfClause(done) : done, EndOfSentence(stance));
     }
+
+    [GeneratedRegex(@"\b(?:with )?(?:(?:the|your|that|a) )?(?:(?:left|right|last) )?(?:(?:punch|fist|hand|block|arm|punching hand|knife hand)(?: is| still| still is)? (?:still )?(?:out|extended|in front|there|up)(?: in front)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatIsOut();
+
+    /// <summary>"You're in a right front stance with your punch out, facing the front.": the hand has struck before these words.</summary>
+    private void FindWhatIsStillOut()
+    {
+        var last = EndOfSentence(0);
+        if (_lexemes.Count == 0 || last + 2 >= _lexemes.Count || !WordsFrom(0, last).Contains(" out", StringComparison.OrdinalIgnoreCase) && !WordsFrom(0, last).Contains("extended", StringComparison.OrdinalIgnoreCase) || _lexemes.Take(last).Any(l => l.Kind is "footwork" or "number" or "ordinal" or "countNoun") || !SaysWhereOneIs().IsMatch(WordsFrom(0, last))) return;
+        foreach (Match match in SaysWhatIsOut().Matches(_text))
+            if (RunOf(match) is var (from, to) && to <= last) AsNote(from, to);
+    }
+
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are| should be| will be|'ve| have|'m| left off)|your|from)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhereOneIs();
 }

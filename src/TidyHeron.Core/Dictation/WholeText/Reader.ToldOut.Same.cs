@@ -22,6 +22,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"\bto the (?:left|right)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex GoesThere();
 
+    [GeneratedRegex(@"\b(?:that's|it's|this is|that is|that was)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysThatIs();
+
     /// <summary>Makes remarks of such words where what is told beside them is what went before, on the side they say.</summary>
     private void FindWhatIsCalledTheSame()
     {
@@ -33,13 +36,17 @@ public sealed partial class Reader
             if (_lexemes.FindIndex(first, last - first + 1, l => l.Kind is not ("filler" or "then")) is > 0 and var called && _lexemes[called].Is("ordinal"))
                 for (opens = called + 1; opens < last && (_lexemes[opens].Kind is "countNoun" or "filler" or "number" || _lexemes[opens].Plain is "move" or "moves"); opens++) ;
             // "The same on the left, so left front kick, …", "other side, left front kick, …"
-            if (Leading(opens, last) is > 0 and var lead && IsToldHere(first, lead + 1, last, NamesTheOtherSide().IsMatch(WordsFrom(opens, lead)), goesOn: true)) AsNote(opens, lead);
+            if (Leading(opens, last) is > 0 and var lead && IsToldHere(first, lead + 1, last, NamesTheOtherSide().IsMatch(WordsFrom(opens, lead)), goesOn: true)) AsNote(BehindTheFoot(opens, lead), lead);
             // "Left front kick, … right punch, same thing, other side."
             else if (Trailing(first, last) is > 0 and var trail && IsToldHere(first, first, trail - 1, NamesTheOtherSide().IsMatch(WordsFrom(trail, last)))) AsNote(trail, last);
             // "… right punch. Same thing, other side."
-            else if (first > 1 && IsCalledTheSame(first, last) && StartOfSentence(first - 2) is var told && IsToldHere(told, told, first - 2, NamesTheOtherSide().IsMatch(WordsFrom(first, last)))) AsNote(first, last);
+            else if (first > 1 && IsCalledTheSame(first, last) && StartOfSentence(first - 2) is var told && IsToldHere(told, told, first - 2, NamesTheOtherSide().IsMatch(WordsFrom(first, last)))
+                && (SaysThatIs().IsMatch(WordsFrom(first, last)) || Enumerable.Range(told, first - told).Count(IsADeed) > 1)) AsNote(first, last);
         }
     }
+
+    /// <summary>"Left foot the same, left bow, …": the foot is told.</summary>
+    private int BehindTheFoot(int first, int last) => _lexemes.FindIndex(first, last - first + 1, l => l.Is("footNoun")) is >= 0 and var foot && foot < last ? foot + 1 : first;
 
     private const int MostAfter = 5; // deeds that a passage told over again goes on for after its first sentence
 
@@ -81,6 +88,7 @@ public sealed partial class Reader
         if (otherSide && goesOn && GoesThere().IsMatch(WordsFrom(sentence, first - 1))) _mirrored[_lexemes[told[0]].Start] = _lexemes[was[0]].Start;
         return true;
 
-        bool Alike(List<int> one, List<int> other) => one.Zip(other).All(p => IsThat(_lexemes[p.Second], _lexemes[p.First].Term!.Id) || IsThat(_lexemes[p.First], _lexemes[p.Second].Term!.Id));
+        // "Punch" may be any; but where only one is told, it is the same one.
+        bool Alike(List<int> one, List<int> other) => one.Zip(other).All(p => _lexemes[p.First].Value == _lexemes[p.Second].Value || other.Count > 1 && (IsThat(_lexemes[p.Second], _lexemes[p.First].Term!.Id) || IsThat(_lexemes[p.First], _lexemes[p.Second].Term!.Id)));
     }
 }
