@@ -128,6 +128,7 @@ public sealed partial class Reader
             Sections = sections.OrderBy(s => order.GetValueOrDefault(s.First, int.MaxValue)).ToValueList(),
         };
         TellMiscounts(form);
+        TellCountsWithNothingDone(form);
         new Unheeded(_heard, form, _ways).TellIn(_fields);
         return new DictationReading(form, _said.Select(m => m.Id).ToValueList(),
             _fields.OrderBy(f => f.Start).ToValueList(), _unread.OrderBy(u => u.Start).ToValueList());

@@ -41,7 +41,7 @@ public sealed partial class Reader
             var meanwhile = _together || footwork.IsGerund || kind is "stay" || kind is "slide" or "step" && SaidWith(_lexemes.IndexOf(footwork));
             return _draft.SentenceEnded || !meanwhile || _draft.Footwork is not null and not "shift" and not "stay" and not "drop";
         }
-        if (_draft.Footwork is "rise" && kind is "step" or "step-back") return !footwork.IsGerund || _draft.SentenceEnded; // "stand up bringing the left foot to the right"
+        if (_draft.Footwork is "rise" && kind is "step" or "step-back") return _draft.SentenceEnded || _then || !footwork.IsGerund && !RisesInTheStep(_lexemes.IndexOf(footwork)); // "stand up bringing the left foot to the right"
         if (_draft.Footwork is not null && !_draft.IsTurning && kind is "jump" or "roll" or "back-roll" or "fall" && !footwork.IsGerund) return true;
         // "The left foot moves first. You move it to the left, …": told out.
         if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;
@@ -76,6 +76,10 @@ public sealed partial class Reader
         return _draft.HandsFirst = said is [{ Plain: "with" }, ..] && said.Count(l => l.IsStop) == 1 && said[^1].IsStop
             || said is [{ Kind: "together" }, ..] && said[^1].IsStop && !said.Any(l => l.Kind is "footwork" or "footNoun" or "stance");
     }
+
+    /// <summary>"Get up, step through with the right, horse stance, elbow", "as you get up, step through": one rises in the step, where the rest of the sentence is done in it.</summary>
+    private bool RisesInTheStep(int i) =>
+        !_lexemes[i].Plain.StartsWith("bring", StringComparison.Ordinal) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.Is("technique")) && !RestOfSentence(i).Any(l => l.Kind is "then" or "footwork");
 
     /// <summary>"Thrust with a small step of the left foot": what goes along with it.</summary>
     private bool SaidWith(int i)

@@ -13,6 +13,7 @@ public sealed partial class Reader
 
     private void FindAppositions()
     {
+        NamesWhatTheArmDid();
         for (var i = 1; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i].Is("stop", ","))
             {
@@ -25,6 +26,19 @@ public sealed partial class Reader
                 if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")) && ClauseOf(i + 1).Any(l => l.Is("technique")) && SaysWhatItIsCalled().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
             }
             else if (_lexemes[i].Is("together")) IsDoneInTheTurn(i);
+    }
+
+    /// <summary>"Right arm sweeps up. Rising block.": what that is called.</summary>
+    private void NamesWhatTheArmDid()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            if (first < 3 || _lexemes.GetRange(first, EndOfSentence(first) - first + 1).Where(l => !l.Is("filler")).ToList() is not [{ IsHandTechnique: true, Term.Family: "receiving" }]) continue;
+            var sweeps = _lexemes.FindLastIndex(first - 2, first - 1 - StartOfSentence(first - 2), l => l.Is("technique"));
+            if (sweeps < 2 || _lexemes[sweeps].Plain is not ("sweep" or "sweeps" or "sweeping" or "swings" or "swing") || !_lexemes[sweeps - 1].Is("handNoun") || !_lexemes[sweeps - 2].Is("side")) continue;
+            AsNote(sweeps, first - 2);
+            _lexemes[first - 1] = _lexemes[first - 1] with { Kind = "filler", Value = "filler", Plain = "" };
+        }
     }
 
     /// <summary>"Step your right foot forward in front stance, a crescent step, and block": how that step goes.</summary>

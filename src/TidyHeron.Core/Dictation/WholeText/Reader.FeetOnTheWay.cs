@@ -23,6 +23,26 @@ public sealed partial class Reader
         }
     }
 
+    [GeneratedRegex(@"^(?:and |then |so )*(?:(?:you|we|i) )?(?:spin|pivot|turn|swivel)(?:s|ning|ing)?(?: (?:round|around))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OnlySpins();
+
+    /// <summary>"Now we turn to the back. Right foot goes behind, we spin, and block": how the turn just told is made.</summary>
+    private void FindHowATurnIsMade()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("footNoun") || !_lexemes[i - 1].Is("side") || _lexemes.FindIndex(i, EndOfClause(i) - i + 1, l => l.Plain is "behind" or "behind you" && l.Kind is "place" or "way" or "lead" or "filler" or "beside" or "order") is not (> 0 and var behind) || !Alone(behind) || Next(behind) is not null) continue;
+            var first = FirstOfClause(i);
+            var sentence = StartOfSentence(i);
+            var turned = OnlySmallWordsBefore(first) || first == sentence ? sentence > 1 ? _lexemes.GetRange(StartOfSentence(sentence - 2), sentence - 1 - StartOfSentence(sentence - 2)) : [] : _lexemes.GetRange(sentence, first - sentence);
+            if (!turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) || turned.Any(l => l.Kind is "technique" or "stance" or "footNoun")) continue;
+            BecomesSmall(behind);
+            if (Previous(behind) is { Kind: "footwork" } goes) BecomesTerm(_lexemes.LastIndexOf(goes, behind), "footwork", "turn");
+            var spins = EndOfClause(behind) + 2;
+            if (spins < _lexemes.Count && !_lexemes[spins - 1].EndsSentence && OnlySpins().IsMatch(WordsFrom(spins, EndOfClause(spins)))) AsNote(spins, EndOfClause(spins));
+        }
+    }
+
     [GeneratedRegex(@"\b(?:and )?(?:just )?as (?:it|the foot|that foot|your foot|the leg|that leg) (?:goes out|lands|comes down|touches down|touches the floor|touches|sets down|gets there|arrives|settles|hits the floor)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex AsTheFootLands();
 

@@ -17,6 +17,12 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:it|the foot|that foot|your foot|the leg|that leg|the kicking foot|the kicking leg) (?:just )?(?:goes|comes|lands|returns|drops|steps|is put|gets put)(?: back)?(?: down)? (?:behind(?: you)?|to the (?:back|rear))(?: again)?(?:,? (?:to )?where it (?:came from|was|started))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex LandsBehindAgain();
 
+    [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex PutsItStraightDown();
+
+    [GeneratedRegex(@"\b(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex BringsTheHands();
+
     [GeneratedRegex(@"\b(?:and )?(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex WhenItGoesBack();
 
@@ -28,6 +34,9 @@ public sealed partial class Reader
 
     [GeneratedRegex(@"\bwith (?:the|your) (?:left|right|front|back|rear|other) (?:foot|leg) (?:just )?(?:staying|remaining|kept|planted|fixed)(?: put| there| where it is| still| in place| on the spot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex WithTheOtherFootStaying();
+
+    [GeneratedRegex(@"\b(?:you |we )?(?:twist|turn|rotate|shift|go|come|drop) into (?:a |an |your |the )?(?:\w+ ){1,3}(?:stance|dachi|seogi|sogi|bow)(?: with it| for (?:that|this)(?: one)?| as you do(?: it| that| so)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex ForThatOne();
 
     private void FindPhrasesOfManyWords()
     {
@@ -44,12 +53,31 @@ public sealed partial class Reader
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "back", Plain = "lands behind" };
             }
+        foreach (Match match in PutsItStraightDown().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.IsKick) is not null)
+            {
+                // The leg in front comes down where it was; one from behind comes down in front.
+                var same = before.Any(l => l.Is("relFoot", "front") || l.Is("relFoot", "lead")) || match.Value.Contains("back", StringComparison.OrdinalIgnoreCase);
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = same ? "samePlace" : "front", Plain = "put down" };
+            }
+        foreach (Match match in BringsTheHands().Matches(_text))
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "footNoun" or "handNoun" || l.IsHandTechnique) is { Kind: not "footNoun" }) AsNote(first, last);
         foreach (Match match in SpinsWithTheKick().Matches(_text))
             if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
         foreach (Match match in RisesMeanwhile().Matches(_text))
             if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Any(l => l.IsHandTechnique) && !before.Any(l => l.Is("footNoun"))) AsNote(first, last);
         foreach (Match match in WithTheOtherFootStaying().Matches(_text))
             if (RunOf(match) is var (first, last) && Clauses(first).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "step" })) AsNote(first, last);
+        // "Left palm pushes through, you twist into a front stance for that one": with it.
+        foreach (Match match in ForThatOne().Matches(_text))
+            if (RunOf(match) is var (first, last) && first > 1 && _lexemes[first - 1].Is("stop", ",") && Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
+            {
+                var stance = _lexemes.FindIndex(first, last - first + 1, l => l.Is("stance"));
+                if (stance < 0) continue;
+                if (stance < last) AsNote(stance + 1, last);
+                _lexemes.Insert(first, new Lexeme("together", "while", _lexemes[first].Start, 0, "while"));
+            }
         // "Block low, then hold, and hammer fist".
         for (var i = 1; i + 2 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "technique", Plain: "hold" } && _lexemes[i - 1].Kind is "then" && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "and" or "then" or "and then") _lexemes[i] = _lexemes[i] with { Kind = "tempo", Value = "held", Term = null };

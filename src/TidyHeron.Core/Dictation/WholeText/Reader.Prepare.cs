@@ -27,6 +27,7 @@ public sealed partial class Reader
         FindWhatOnlyMakesReady();
         FindWhereTheEyesGo();
         FindFeetThatGoBehind();
+        FindHowATurnIsMade();
         FindWhatIsDoneAsTheFootLands();
         FindOthersDeeds();
         FindOrdersToRepeat();

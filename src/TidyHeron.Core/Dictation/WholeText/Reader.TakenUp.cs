@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using TidyHeron.Core.Body;
+using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -17,6 +18,8 @@ public sealed partial class Reader
     {
         if (_before.Count > 0) return;
         FindWhatIsStillOut();
+        FindWhereOneKneels();
+        FindWhatIsTheOpening();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
         if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
         var first = StartOfSentence(stance);
@@ -45,4 +48,50 @@ public sealed partial class Reader
 
     [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are| should be| will be|'ve| have|'m| left off)|your|from)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhereOneIs();
+
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|right|now|and)[ ,]+)*(?:(?:you|we|i)(?:'re| are|'m)|from|with) (?:(?:now|still|already|standing|kneeling|down|resting) )*(?:on )?(?:(?:your|the|our|my) )?(?<side>left|right) knee\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex KneelsOnOne();
+
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|right|now|and)[ ,]+)*(?:let's |we'll |we |i'll |you )?(?:take|start|pick|begin|go|do|continue|carry on)(?: it| this| things| up| on)* (?:from|at|with) the (?:\w+ ){1,3}(?:part|bit|section|sequence)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TakesUpAPart();
+
+    /// <summary>"Let's take it from the kneeling part. You're down on your right knee, left foot in front.": how one kneels before anything is done.</summary>
+    private void FindWhereOneKneels()
+    {
+        if (_lexemes.Count == 0) return;
+        var first = NextSentence(-1);
+        if (TakesUpAPart().IsMatch(WordsFrom(first, EndOfSentence(first))))
+        {
+            AsNote(first, EndOfSentence(first));
+            first = NextSentence(EndOfSentence(first));
+        }
+        if (first >= _lexemes.Count || KneelsOnOne().Match(WordsFrom(first, EndOfSentence(first))) is not { Success: true } kneels) return;
+        var knee = _lexemes.FindIndex(first, l => l is { Kind: "technique", Plain: "knee" });
+        if (knee < 1 || !_lexemes[knee - 1].Is("side") || EndOfSentence(first) is var last && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("footwork") && l.Value is not "kneel") || knee != last && !_lexemes[knee + 1].IsStop)) return;
+        _lexemes[knee - 1] = _lexemes[knee - 1] with { Value = _lexemes[knee - 1].Side.Other.Word };
+        BecomesTerm(knee, "stance", "kneeling-stance");
+        BecomeSmall(first, knee - 2);
+        BecomesWhereWeAre(knee - 2);
+        if (knee + 2 <= last) AsNote(knee + 2, last);
+    }
+
+    [GeneratedRegex(@"\b(?:that's|this is|that is|which is) (?:just |only )?(?:the|your|our) (?:opening|ready|ready position|salute|salutation|beginning|start position|starting position)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysItWasTheOpening();
+
+    /// <summary>"Cross the arms, bring them down, that's just the opening.": none of it takes a count, and where no foot moves it is a remark.</summary>
+    private void FindWhatIsTheOpening()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var last = EndOfSentence(first);
+            if (!SaysItWasTheOpening().IsMatch(WordsFrom(first, last)))
+            {
+                if (_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "footNoun" or "number" || l.Is("stance") && !StanceSet.IsStanding(l.Term!.Id))) return;
+                continue;
+            }
+            for (var from = NextSentence(-1); from <= first; from = NextSentence(EndOfSentence(from)))
+                if (!_lexemes.GetRange(from, EndOfSentence(from) - from + 1).Any(l => l.Is("stance") || l is { Kind: "footwork", Value: "bow" or "announce" })) AsNote(from, EndOfSentence(from));
+            return;
+        }
+    }
 }
