@@ -36,10 +36,12 @@ public sealed partial class Reader
             var sentence = StartOfSentence(i);
             var turned = OnlySmallWordsBefore(first) || first == sentence ? sentence > 1 ? _lexemes.GetRange(StartOfSentence(sentence - 2), sentence - 1 - StartOfSentence(sentence - 2)) : [] : _lexemes.GetRange(sentence, first - sentence);
             if (!turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) || turned.Any(l => l.Kind is "technique" or "stance" or "footNoun")) continue;
+            var next = EndOfClause(behind) + 2;
+            var spun = next < _lexemes.Count && !_lexemes[next - 1].EndsSentence && OnlySpins().IsMatch(WordsFrom(next, EndOfClause(next)));
+            if (!spun && (_lexemes[behind].Is("lead") || !turned.Any(l => l.Is("place", "rear") || l.Plain.Split(' ')[^1] is "round" or "around" or "about"))) continue;
             BecomesSmall(behind);
             if (Previous(behind) is { Kind: "footwork" } goes) BecomesTerm(_lexemes.LastIndexOf(goes, behind), "footwork", "turn");
-            var spins = EndOfClause(behind) + 2;
-            if (spins < _lexemes.Count && !_lexemes[spins - 1].EndsSentence && OnlySpins().IsMatch(WordsFrom(spins, EndOfClause(spins)))) AsNote(spins, EndOfClause(spins));
+            if (spun) AsNote(next, EndOfClause(next));
         }
     }
 

@@ -58,8 +58,8 @@ public sealed partial class Reader
     /// <summary>"Let's take it from the kneeling part. You're down on your right knee, left foot in front.": how one kneels before anything is done.</summary>
     private void FindWhereOneKneels()
     {
-        if (_lexemes.Count == 0) return;
         var first = NextSentence(-1);
+        if (first >= _lexemes.Count) return;
         if (TakesUpAPart().IsMatch(WordsFrom(first, EndOfSentence(first))))
         {
             AsNote(first, EndOfSentence(first));
