@@ -25,7 +25,21 @@ public sealed partial class Reader
     /// <summary>"Block down with the left palm", "knee him with the left knee": what does it, not one more.</summary>
     private void RetellWhatItIsDoneWith(int i)
     {
-        if (_lexemes[i] is not { Kind: "technique", Plain: "palm" or "knee" or "elbow" } limb || i < 2 || !_lexemes[i - 1].Is("side") || !Follows(i - 1, "with") || Backward(i - 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "level" or "detail")) is not { Kind: "technique" } done) return;
+        // "Right knife hand outer block": one block, with that hand.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knife hand" } edge && i + 1 < _lexemes.Count && _lexemes[i + 1] is { IsHandTechnique: true, Term.Family: "receiving" } named && named.Value != "knife-hand-block" && named.Plain.EndsWith("block", StringComparison.Ordinal))
+        {
+            if (named.Value is "outside-block") _lexemes[i + 1] = named with { Value = edge.Value, Term = edge.Term };
+            AsNote(i, i);
+            return;
+        }
+        if (_lexemes[i] is not { Kind: "technique", Plain: "palm" or "knee" or "elbow" or "knife hand" } limb || i < 2 || !_lexemes[i - 1].Is("side") || !Follows(i - 1, "with") || Backward(i - 1).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Kind is not ("filler" or "level" or "detail")) is not { Kind: "technique" } done) return;
+        if (limb.Plain == "knife hand")
+        {
+            if (done.Term?.Family != "receiving" || done.Value == limb.Value) return;
+            if (done.Value is "outside-block" or "block") _lexemes[_lexemes.LastIndexOf(done, i)] = done with { Value = limb.Value, Term = limb.Term };
+            _lexemes[i] = limb with { Kind = "handNoun", Value = "hand", Term = null };
+            return;
+        }
         if (limb.Plain == "palm" ? done.Term?.Family == "receiving" : done.Value == limb.Value) _lexemes[i] = limb with { Kind = limb.Plain == "knee" ? "footNoun" : "handNoun", Value = limb.Plain == "knee" ? "foot" : "hand", Term = null };
         // "Hit with the right elbow": that is what it is called.
         else if (limb.Plain == "elbow" && done is { Value: "strike" })

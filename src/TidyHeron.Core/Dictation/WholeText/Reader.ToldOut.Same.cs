@@ -20,7 +20,7 @@ public sealed partial class Reader
     private static partial Regex NamesTheOtherSide();
 
     [GeneratedRegex(@"\bto the (?:left|right)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex GoesThere();
+    private static partial Regex NamesWhereTo();
 
     [GeneratedRegex(@"\b(?:that's|it's|this is|that is|that was)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysThatIs();
@@ -85,7 +85,7 @@ public sealed partial class Reader
             if (was.Count < told.Count) return false;
         }
         if (otherSide && MostlyRight(StartOfSentence(was[0]), sentence - 1) * MostlyRight(first, last) >= 0) return false;
-        if (otherSide && goesOn && GoesThere().IsMatch(WordsFrom(sentence, first - 1))) _mirrored[_lexemes[told[0]].Start] = _lexemes[was[0]].Start;
+        if (otherSide && goesOn && NamesWhereTo().IsMatch(WordsFrom(sentence, first - 1))) _mirrored[_lexemes[told[0]].Start] = _lexemes[was[0]].Start;
         return true;
 
         // "Punch" may be any; but where only one is told, it is the same one.
