@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using TidyHeron.Core.Body;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -25,6 +26,43 @@ public sealed partial class Reader
 
     [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:do|repeat|once more,?|one more time,?|again,?) (?<both>both)(?: of (?:them|those|these))?|(?:(?:do|repeat) )?" + AllOfIt + @"(?: again| once more| over again| one more time)|repeat " + AllOfIt + @")(?: again| once more)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OrdersItOnceMore();
+
+    private const string OneSide = @"(?<side>left|right)";
+
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|then|now|next)[ ,]+)*(?:"
+        // "Two more, stepping right and left"
+        + @"(?:two|three|four|once|twice|one) more(?: times?| of (?:those|these|them))?[, ]+(?:each )?(?:stepping|walking|going|moving|with)(?: forwards?)?[, ]*(?:with )?(?:the )?" + OneSide + @"(?:(?:,| and| then)+ (?:the )?" + OneSide + @")*"
+        // "Step forward with the right and do it again, then with the left"
+        + @"|(?:you |we )?step(?:ping)?(?: forwards?| through)?(?: with)?(?: the| your)? " + OneSide + @"(?: foot| leg)?,? and (?:do )?(?:it|that|the same|the same thing) ?(?:again)?(?:,? (?:and )?then (?:with )?(?:the |your )?" + OneSide + @"(?: foot| leg)?)*"
+        // "Again with the right"
+        + @"|again,? (?:but )?with (?:the|a|your) " + OneSide + @"(?: foot| leg| step)?"
+        // "The same with a right step, and the same with a left step"
+        + @"|(?:the )?same(?: thing| again)?,? with (?:a|the|your) " + OneSide + @" (?:step|foot|leg)(?:,? and (?:then )?(?:the )?same(?: thing| again)? with (?:a|the|your) " + OneSide + @" (?:step|foot|leg))*"
+        + @")$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex RepeatsItWithAStep();
+
+    /// <summary>"Two more, stepping right and left": told like "right foot, the same. Left foot, the same.", where one has stood in a stance over one foot.</summary>
+    private void FindStepsThatRepeat()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var last = EndOfSentence(first);
+            if (first < 2 || RepeatsItWithAStep().Match(WordsFrom(first, last)) is not { Success: true } order) continue;
+            var sides = order.Groups["side"].Captures.Select(c => c.Value.ToUpperInvariant() == "LEFT" ? "left" : "right").ToList();
+            var before = _lexemes.GetRange(StartOfSentence(first - 2), first - 1 - StartOfSentence(first - 2));
+            if (sides.Zip(sides.Skip(1)).Any(p => p.First == p.Second) || !before.Any(l => l.IsHandTechnique || l.Is("again")) || before.Any(l => l.IsKick) || _lexemes.Take(first).LastOrDefault(l => l.Is("side"))?.Value == sides[0]
+                || _lexemes.Take(first).LastOrDefault(l => l.Is("stance")) is not { Term: { } stood } || _ways.Stances.Of(stood.Id).Feet != FeetKind.Lead) continue;
+            var (from, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+            List<Lexeme> told = [];
+            foreach (var (side, n) in sides.Select((side, n) => (side, n)))
+            {
+                if (n > 0) told.Add(new("stop", ".", from + length, 0, ""));
+                told.AddRange([new("side", side, n == 0 ? from : from + length, n == 0 ? length : 0, side), new("footNoun", "foot", from + length, 0, "foot"), new("stop", ",", from + length, 0, ""), new("again", "again", from + length, 0, "the same")]);
+            }
+            _lexemes.RemoveRange(first, last - first + 1);
+            _lexemes.InsertRange(first, told);
+        }
+    }
 
     /// <summary>Tells each such order in the words that <see cref="IsCommand"/> knows; how the feet come together for it is part of its first step.</summary>
     private void FindOrdersToRepeat()

@@ -145,7 +145,7 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i) || _lexemes[i - 1].Plain == "all" && _lexemes[i].IsGerund) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(ClauseOf(i).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i) || _lexemes[i - 1].Plain == "all" && _lexemes[i].IsGerund) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
             var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();
@@ -300,7 +300,7 @@ public sealed partial class Reader
         technique = _lexemes.FindIndex(step + 1, l => l.Is("technique"));
         var between = _lexemes.GetRange(step + 1, technique - step - 1);
         var sides = between.Where(l => l.Is("side")).ToList();
-        if (sides.Count < 2 || !between.Any(l => l is { Kind: "footNoun" }) || !between.All(l => l.Kind is "filler" or "side" or "footNoun" or "way" or "place" or "level" or "together" || l.Is("stop", ","))) return null;
+        if (sides.Count < 2 || !between.Any(l => l is { Kind: "footNoun" }) && !between.TakeWhile(l => l.Kind is "way" or "filler" || l.Is("side")).Any(l => l.Is("side")) || !between.All(l => l.Kind is "filler" or "side" or "footNoun" or "way" or "place" or "level" or "together" || l.Is("stop", ","))) return null;
         return sides.Zip(sides.Skip(1)).All(p => p.First.Value != p.Second.Value) ? sides : null;
     }
 

@@ -30,6 +30,7 @@ public sealed partial class Reader
         FindHowATurnIsMade();
         FindWhatIsDoneAsTheFootLands();
         FindOthersDeeds();
+        FindStepsThatRepeat();
         FindOrdersToRepeat();
         FindAppositions();
         FindWhereTheNextGoes();
