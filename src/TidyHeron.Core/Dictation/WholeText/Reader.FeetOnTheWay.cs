@@ -35,10 +35,10 @@ public sealed partial class Reader
             var first = FirstOfClause(i);
             var sentence = StartOfSentence(i);
             var turned = OnlySmallWordsBefore(first) || first == sentence ? sentence > 1 ? _lexemes.GetRange(StartOfSentence(sentence - 2), sentence - 1 - StartOfSentence(sentence - 2)) : [] : _lexemes.GetRange(sentence, first - sentence);
-            if (!turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" }) || turned.Any(l => l.Kind is "technique" or "stance" or "footNoun")) continue;
+            if (!turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || l.Is("support") && l.Plain.Split(' ')[0] is "pivot" or "turn" or "spin" or "swivel") || turned.Any(l => l.Kind is "technique" or "stance") || turned.Any(l => l.Is("footNoun")) && !turned.Any(l => l.Is("support") || l.Plain == "on")) continue;
             var next = EndOfClause(behind) + 2;
             var spun = next < _lexemes.Count && !_lexemes[next - 1].EndsSentence && OnlySpins().IsMatch(WordsFrom(next, EndOfClause(next)));
-            if (!spun && (_lexemes[behind].Is("lead") || !turned.Any(l => l.Is("place", "rear") || l.Plain.Split(' ')[^1] is "round" or "around" or "about"))) continue;
+            if (!spun && (_lexemes[behind].Is("lead") && !turned.Any(l => l.Kind is "amount" or "degrees") || !turned.Any(l => l.Is("place", "rear") || l.Kind is "amount" or "degrees" && l.Value is "180" || l.Plain.Split(' ')[^1] is "round" or "around" or "about"))) continue;
             BecomesSmall(behind);
             if (Previous(behind) is { Kind: "footwork" } goes) BecomesTerm(_lexemes.LastIndexOf(goes, behind), "footwork", "turn");
             if (spun) AsNote(next, EndOfClause(next));
@@ -60,6 +60,32 @@ public sealed partial class Reader
             if (before.Any(l => l.IsKick || l.IsHandTechnique) || !before.Any(l => l.Is("stance"))) continue;
             AsNote(first, last);
             if (opens > 0 && _lexemes[opens].IsStop) _lexemes[opens] = _lexemes[opens] with { Value = "," };
+        }
+    }
+
+    [GeneratedRegex(@"\b(?<stamp>stamp|stamps|stomp|stomps)(?: it| the foot| that foot| the right foot| the left foot)?(?: back)?(?: down)? (?:next to|beside|by) (?:the|your) (?:left|right|other)(?: one| foot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex StampsBesideTheOther();
+
+    [GeneratedRegex(@"^(?:with )?(?:the |your )?knee (?:nice and |really |up )?high$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex KneeHigh();
+
+    /// <summary>"Bring your right leg up, knee high, and stamp it down next to the left one": the feet are side by side then.</summary>
+    private void FindFeetThatStamp()
+    {
+        foreach (Match match in StampsBesideTheOther().Matches(_text))
+        {
+            if (RunOf(match) is not var (first, last) || !_lexemes[first].Is("footwork") || RestOfSentence(last).Any(l => l.Is("stance") || l.Is("footwork", "stomp"))) continue;
+            var (start, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+            var stamps = _lexemes[first];
+            var foot = _lexemes.FindIndex(first, last - first + 1, l => l.Is("footNoun") && l.Plain != "");
+            // Which foot is told before it, or with it.
+            if (foot > 0 && _lexemes[foot - 1].Is("side") && foot < last - 1) continue;
+            AsNote(first, last);
+            _lexemes[first] = stamps with { Length = length };
+            _lexemes.Insert(last + 1, new Lexeme("stance", "closed-stance", start + length, 0, "closed stance", TermOf("closed-stance")));
+            var sentence = StartOfSentence(first);
+            for (var k = first - 1; k > sentence; k--)
+                if (!_lexemes[k].IsStop && _lexemes[k - 1].IsStop && KneeHigh().IsMatch(WordsFrom(k, EndOfClause(k)))) AsNote(k, EndOfClause(k));
         }
     }
 }

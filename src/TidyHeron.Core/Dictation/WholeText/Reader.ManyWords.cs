@@ -78,6 +78,12 @@ public sealed partial class Reader
                 if (stance < last) AsNote(stance + 1, last);
                 _lexemes.Insert(first, new Lexeme("together", "while", _lexemes[first].Start, 0, "while"));
             }
+        // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees") || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
+        // "Push the left foot out again": it goes there.
+        for (var i = 0; i + 3 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "technique", Value: "push" } && IndexAfter(i) is > 0 and var pushed && _lexemes[pushed].Is("side") && pushed + 1 < _lexemes.Count && _lexemes[pushed + 1].Is("footNoun")) BecomesTerm(i, "footwork", "step");
         // "Block low, then hold, and hammer fist".
         for (var i = 1; i + 2 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "technique", Plain: "hold" } && _lexemes[i - 1].Kind is "then" && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "and" or "then" or "and then") _lexemes[i] = _lexemes[i] with { Kind = "tempo", Value = "held", Term = null };

@@ -28,6 +28,7 @@ public sealed partial class Reader
         FindWhereTheEyesGo();
         FindFeetThatGoBehind();
         FindHowATurnIsMade();
+        FindFeetThatStamp();
         FindWhatIsDoneAsTheFootLands();
         FindOthersDeeds();
         FindStepsThatRepeat();

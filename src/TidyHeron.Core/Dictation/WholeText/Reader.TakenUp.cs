@@ -20,6 +20,7 @@ public sealed partial class Reader
         FindWhatIsStillOut();
         FindWhereOneKneels();
         FindWhatIsTheOpening();
+        FindWhereWeAreNow();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
         if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
         var first = StartOfSentence(stance);
@@ -93,5 +94,29 @@ public sealed partial class Reader
                 if (!_lexemes.GetRange(from, EndOfSentence(from) - from + 1).Any(l => l.Is("stance") || l is { Kind: "footwork", Value: "bow" or "announce" })) AsNote(from, EndOfSentence(from));
             return;
         }
+    }
+
+    [GeneratedRegex(LeadIn + @"(?:(?:you've|we've|you have|we have|i've) just|(?:we|you)(?:'re| are) (?:now |just )?(?:on|at|in the middle of|picking (?:it |this )?up|coming back|going back) (?:the |after |from |to )?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatWasJustDone();
+
+    /// <summary>"You've just turned and you're in a left front stance with the low block done.": the stance is the one the words begin in, and the rest was done before.</summary>
+    private void FindWhereWeAreNow()
+    {
+        var first = NextSentence(-1);
+        if (first >= _lexemes.Count || EndOfSentence(first) is var last && (last + 2 >= _lexemes.Count || !SaysWhatWasJustDone().IsMatch(WordsFrom(first, last)))) return;
+        if (_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "whereWeAre" or "footNoun")) return;
+        var stance = _lexemes.FindIndex(first, last - first + 1, l => l.Is("stance"));
+        if (stance < 0)
+        {
+            if (_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "technique" or "footwork")) AsNote(first, last);
+            return;
+        }
+        if (stance < 2 || _lexemes.GetRange(stance, last - stance + 1).Any(l => l.Is("facing"))) return;
+        var from = _lexemes[stance - 1].Is("side") ? stance - 1 : stance;
+        for (var k = first; k < from; k++)
+            if (_lexemes[k].IsStop) BecomesStopless(k);
+            else BecomesSmall(k);
+        _lexemes[from - 1] = _lexemes[from - 1] with { Kind = "opening", Value = "opening" };
+        if (stance < last) AsNote(stance + 1, last);
     }
 }
