@@ -42,7 +42,7 @@ public sealed partial class Reader
     /// <summary>"Right foot steps, two punches, right then left": one foot was told for both, in a clause before them.</summary>
     private bool OneStepForBoth(int i) =>
         _draft is { Footwork: "step" or null, Foot: not null, StepAssumed: false, HasTurn: false, SentenceEnded: false } && _lexemes[i].Value is "punch"
-        && Backward(i).TakeWhile(l => !l.EndsSentence).SkipWhile(l => !l.IsStop).ToList() is var told && told.Any(l => l.Kind is "side" or "footNoun") && !told.Any(l => l.Is("times") || l.Is("number") && Next(_lexemes.IndexOf(l)) is { Kind: "footwork" } || l.Plain.StartsWith("steps ", StringComparison.Ordinal) && l.Plain.EndsWith("steps", StringComparison.Ordinal))
+        && Backward(i).TakeWhile(l => !l.EndsSentence).SkipWhile(l => !l.IsStop && _draft.Stance is null).ToList() is var told && told.Any(l => l.Kind is "side" or "footNoun") && !told.Any(l => l.Is("times") || l.Is("number") && Next(_lexemes.IndexOf(l)) is { Kind: "footwork" } || l.Plain.StartsWith("steps ", StringComparison.Ordinal) && l.Plain.EndsWith("steps", StringComparison.Ordinal))
         && !RestOfSentence(i).Any(l => l.Is("footwork") || l.Plain is "each" or "every" or "each time");
 
     /// <summary>How often the technique is done: "two fast punches", "three steps with rising blocks", "15 to 17: punch right, left, right".</summary>

@@ -23,6 +23,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BringsTheHands();
 
+    [GeneratedRegex(@"\b(?:,? ?and )?(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?= and kick| and then kick)(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TakesOff();
+
     [GeneratedRegex(@"\b(?:and )?(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex WhenItGoesBack();
 
@@ -53,6 +56,13 @@ public sealed partial class Reader
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "back", Plain = "lands behind" };
             }
+        // "For a jumping front kick, take off from the right and kick with the right": which foot kicks.
+        foreach (Match match in TakesOff().Matches(_text))
+            if (RunOf(match) is var (first, last) && _lexemes.FindLastIndex(first, first - StartOfSentence(first) + 1, l => l.IsKick) is > 0 and var kick)
+            {
+                AsNote(first, last);
+                if (match.Groups["side"] is { Success: true } with && !_lexemes[kick - 1].Is("side")) _lexemes.Insert(kick, new Lexeme("side", with.Value.ToUpperInvariant() == "LEFT" ? "left" : "right", _lexemes[kick].Start, 0, with.Value));
+            }
         foreach (Match match in PutsItStraightDown().Matches(_text))
             if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.IsKick) is not null)
             {
@@ -81,6 +91,10 @@ public sealed partial class Reader
         // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
         for (var i = 0; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees") || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
+        // "Raise it in front of you": the weapon, where one is spoken of and no foot.
+        if (_lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true }))
+            for (var i = 0; i + 1 < _lexemes.Count; i++)
+                if (_lexemes[i] is { Kind: "footwork", Plain: "raise" or "lift" or "bring" or "hold" or "take" or "lower" or "raises" or "lifts" or "brings" or "takes" or "raising" or "lifting" } && _lexemes[i + 1].Plain == "it" && !Clauses(i).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick)) BecomesSmall(i);
         // "Push the left foot out again": it goes there.
         for (var i = 0; i + 3 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "technique", Value: "push" } && IndexAfter(i) is > 0 and var pushed && _lexemes[pushed].Is("side") && pushed + 1 < _lexemes.Count && _lexemes[pushed + 1].Is("footNoun")) BecomesTerm(i, "footwork", "step");
