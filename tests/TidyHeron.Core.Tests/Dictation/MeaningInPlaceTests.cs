@@ -119,7 +119,7 @@ public class MeaningInPlaceTests
     [InlineData("Strike shomen with the bo.", "staff overhead strike")]
     [InlineData("Left elbow strikes the right palm.", "left hand elbow strike")]
     [InlineData("Twisted high block.", "rising block")]
-    [InlineData("Both hands push the bo out.", "staff guard")]
+    [InlineData("Left front stance. Both hands push the bo out.", "left front stance, staff guard")]
     [InlineData("The right palm spears up.", "right hand spear hand")]
     [InlineData("Left inward knife hand.", "left hand knife-hand strike")]
     [InlineData("Right low block against the kick.", "right hand low block")]
