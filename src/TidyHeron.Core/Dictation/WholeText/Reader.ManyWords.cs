@@ -20,7 +20,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
 
-    [GeneratedRegex(@"\b(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?|(?:bring|raise|lift|take) (?:the|your|both) (?:hands|arms) up(?: (?!and\b)\w+){0,4} and (?:back )?down(?: again)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BringsTheHands();
 
     [GeneratedRegex(@"\b(?:,? ?and )?(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?= and kick| and then kick)(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -72,7 +72,7 @@ public sealed partial class Reader
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = same ? "samePlace" : "front", Plain = "put down" };
             }
         foreach (Match match in BringsTheHands().Matches(_text))
-            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "footNoun" or "handNoun" || l.IsHandTechnique) is { Kind: not "footNoun" }) AsNote(first, last);
+            if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "footNoun" or "handNoun" || l.IsHandTechnique) is var moved && (moved is { Kind: not "footNoun" } || moved is null && !match.Value.Contains(" them", StringComparison.OrdinalIgnoreCase))) AsNote(first, last);
         foreach (Match match in SpinsWithTheKick().Matches(_text))
             if (RunOf(match) is var (first, last) && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
         foreach (Match match in RisesMeanwhile().Matches(_text))
