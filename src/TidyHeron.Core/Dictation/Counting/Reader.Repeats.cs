@@ -115,7 +115,7 @@ public sealed partial class Reader
 
     /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>
     private bool GoesToTheOtherSide(List<Lexeme> clause) =>
-        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side") && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
+        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side" && SoFar().Moves is [.., { Footwork: null, Stance: null }]) && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)

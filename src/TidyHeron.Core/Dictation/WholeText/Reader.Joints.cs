@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Knees and elbows that are only spoken of: "across the front knee", "elbows out", "both knees to the chest". They strike nobody.</summary>
 public sealed partial class Reader
 {
-    private const string WhichJoint = @"(?:(?:the|your|my|his|their|our|that|this) )?(?:(?:left|right|front|back|rear|other|lead|leading|same|opposite|bent) )*";
+    private const string WhichJoint = @"(?:(?:the|your|my|his|their|our|that|this) )?(?:(?:left|right|l|r|front|back|rear|other|lead|leading|same|opposite|bent) )*";
     private const string Onwards = @"(?: (?!and\b|into\b|then\b|while\b|as\b|with\b|but\b|so\b)\w[\w'-]*)*";
 
     [GeneratedRegex(@"\b(?:"
