@@ -30,7 +30,7 @@ public sealed partial class Reader
         }
 
         // A sentence "look left."
-        bool OnlyLooks(int end) => _lexemes.GetRange(StartOfSentence(end), end - StartOfSentence(end) + 1).All(l => l.Kind is "gaze" or "filler" or "then");
+        bool OnlyLooks(int end) => end >= 0 && _lexemes.GetRange(StartOfSentence(end), end - StartOfSentence(end) + 1).All(l => l.Kind is "gaze" or "filler" or "then");
 
         // Up to the technique; a sentence that only steps, looks or names the stance goes on with the next.
         List<Lexeme> Ahead(int from)
