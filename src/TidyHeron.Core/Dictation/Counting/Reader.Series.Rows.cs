@@ -38,6 +38,37 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Step and punch right, left, right", "move forward with punches, right, left, right", "right, left, right punches going forward": told like "three punches going forward, right, left, right".</summary>
+    private void FindListsOfSidesThatStep()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var last = EndOfSentence(first);
+            var sentence = _lexemes.GetRange(first, last - first + 1);
+            var sides = sentence.Where(l => l.Is("side")).ToList();
+            if (sides.Count < 3 || sides.Zip(sides.Skip(1)).Any(p => p.First.Value == p.Second.Value) || sentence.Where(l => l.IsHandTechnique).ToList() is not [{ } done, ..] deeds || deeds.Any(l => l.Value != done.Value)) continue;
+            if (sentence.Any(l => l.Kind is "footNoun" or "relFoot" or "handNoun" or "stance" or "degrees" or "amount" or "turnSide" or "again" or "otherSide" or "times" or "number" or "gaze" or "place" || l.IsKick || l is { Kind: "footwork", Value: not "step" })) continue;
+            // The sides are listed, before the technique or behind it.
+            var (from, to) = (_lexemes.IndexOf(sides[0], first), _lexemes.IndexOf(sides[^1], first));
+            if (!_lexemes.GetRange(from, to - from + 1).All(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and") || deeds.Count > 1 && !sentence.Any(l => l.Is("shout"))) continue;
+            var at = _lexemes.IndexOf(done, first);
+            if (at < from && _lexemes.GetRange(first, at - first).All(l => l.Kind is "filler" or "then" || l.Is("stop")) && done.Value != "lunge-punch" || at > from && !IsPlural(done)) continue; // "punch right, left, right" on the spot
+            if (!sentence.Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) && done.Value != "lunge-punch") continue;
+            var many = sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture);
+            // One step with as many hands: "step, punch right, left, right".
+            if (at < from && at > first && _lexemes[at - 1].IsStop) continue;
+            foreach (var k in Enumerable.Range(first, last - first + 1))
+                if (_lexemes[k].Is("side") || _lexemes[k].Kind is "footwork" or "way" or "then") BecomesSmall(k);
+                else if (_lexemes[k].IsStop) BecomesStopless(k);
+            foreach (var k in Enumerable.Range(at + 1, last - at))
+                if (_lexemes[k].IsHandTechnique) BecomesSmall(k); // "shout on the last punch"
+            var after = done.Start + done.Length;
+            _lexemes[at] = done with { Plain = IsPlural(done) ? done.Plain : done.Plain + "s" };
+            _lexemes.InsertRange(at + 1, [new("way", "forward", after, 0, "forward"), new("stop", ",", after, 0, ""), .. sides.Select(s => new Lexeme("side", s.Value, after, 0, s.Value))]);
+            _lexemes.Insert(at, new Lexeme("number", many, done.Start, 0, ""));
+        }
+    }
+
     /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
     private void FindManyWithAStepEach()
     {

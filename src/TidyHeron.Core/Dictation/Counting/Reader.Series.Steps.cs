@@ -34,6 +34,7 @@ public sealed partial class Reader
     private void FindSeriesOfSteps()
     {
         FindRowsThatAreWalked();
+        FindListsOfSidesThatStep();
         FindOtherOrders();
         FindManyWithAStepEach();
         FindWhichIsFirst();

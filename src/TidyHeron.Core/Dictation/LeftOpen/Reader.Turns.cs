@@ -9,7 +9,7 @@ public sealed partial class Reader
     /// <summary>"Turn clockwise by moving the right foot, right walking stance" while it leads: it goes round behind, about face (common practice in forms).</summary>
     private void GoesAboutWithTheLeadingFoot(Draft draft, Posture now)
     {
-        if (draft is not { TurnAmount: null, TurnSide: { } side, Facing: null, Foot: { } foot, Lead: { } lead, Footwork: "turn" or "step", SentenceEnded: true } || foot != side || lead != foot || now.Lead != foot || now.Heading.Degrees % 90 != 0 || !_lexemes.Any(l => l is { Kind: "footwork", Plain: "moving" } && Follows(_lexemes.IndexOf(l), "by"))) return;
+        if (draft is not { TurnAmount: null, TurnSide: { } side, Facing: null, Foot: { } foot, Lead: { } lead, Footwork: "turn" or "step" or "step-back", SentenceEnded: true } || foot != side || lead != foot || now.Lead != foot || now.Heading.Degrees % 90 != 0 || draft is not { Footwork: "step-back" } and not { Way: Way.Back } && !_lexemes.Any(l => l is { Kind: "footwork", Plain: "moving" } && Follows(_lexemes.IndexOf(l), "by"))) return;
         draft.TurnAmount = 180;
         Assume(draft, "turn", "Read as half a turn, as the foot in front moves.", "90 degrees");
     }

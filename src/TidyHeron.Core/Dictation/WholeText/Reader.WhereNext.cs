@@ -56,7 +56,7 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var (end, last) = (EndOfClause(first), EndOfSentence(first));
-            if (end >= last || _lexemes[end + 1].EndsSentence || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
+            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
             var told = _lexemes.GetRange(end + 2, last - end - 1);
             if (told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || !told.Any(l => l.IsHandTechnique)
