@@ -31,14 +31,18 @@ internal sealed class Unheeded
         var byStart = fields.Select((f, at) => (f, at)).Where(p => p.f.Move is not null).ToLookup(p => (p.f.Start, p.f.Length), p => p.at);
         for (var i = 0; i < _heard.Count; i++)
         {
+            if (_heard[i].Length == 0) continue; // put in by a rule, nobody said it
             if (byStart[(_heard[i].Start, _heard[i].Length)].Select(at => (int?)at).FirstOrDefault() is not { } at) continue;
-            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || field.Field == "filler" && !_heard[i].Is("filler") || _form.IndexOf(field.Move!.Value) is var k && k < 0) continue;
+            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || field.Field == "filler" && !_heard[i].Is("filler") || _form.IndexOf(field.Move!.Value) is var k && (k < 0 || IsOpening(k) && _heard[i].Kind is "side" or "handNoun")) continue;
             // Words at the edge of a move may speak of its neighbour.
             if (IsSeenIn(i, k) || k > 0 && IsNamedIn(i, _form.Moves[k - 1]) || k + 1 < _form.Moves.Count && IsNamedIn(i, _form.Moves[k + 1])) continue;
             var first = NamedSide(i) is not null && _heard[i].Kind is "footNoun" or "handNoun" ? _heard[i - 1].Start : field.Start;
             fields[at] = field with { Start = first, Length = field.Start + field.Length - first, Unheeded = true };
         }
     }
+
+    /// <summary>"Staff in the right hand, the left at the hip": how one holds it before the first count.</summary>
+    private bool IsOpening(int k) => _form.Moves.Take(k + 1).All(m => m.Counting == Counting.Uncounted) && _form.Moves[k].Footwork is null;
 
     /// <summary>Whether a word shows in a move or in where it leads.</summary>
     private bool IsSeenIn(int i, int k)
@@ -74,7 +78,7 @@ internal sealed class Unheeded
                 || there - after.Heading is { Amount: 90, Side: var aside } && (move.Kick is { } kick && kick.Foot == aside || move.Hands.Any(h => h.Hand?.OnSide == aside)), // a side kick to nine o'clock
             { Kind: "place", Value: "front" } => after.Heading == Heading.Front || before.Heading == Heading.Front || move.Footwork?.Way is not null,
             { Kind: "place", Value: "rear", Plain: "the other way" } => turned > 0 || move.Footwork?.Way is not null,
-            { Kind: "place", Value: "rear", Plain: "behind you" } when move.Footwork is not null => turned > 0 || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
+            { Kind: "place", Value: "rear", Plain: "behind you" } when move.Footwork is not null => turned > 0 || move.Footwork.Foot is { } behind && after.Lead == behind.Other || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "place", Value: "rear" } => turned == 180 || after.Heading == Heading.Front + Turn.To(Side.Right, 180) || move.Footwork is { Way: not null } or { Kind.Value: "step-back" or "slide-back" },
             { Kind: "footwork", Value: not ("stay" or "rise") } => move.Footwork is not null || move.Kick is not null || move.Turn is not null || move.Facing is not null || move.Stance is not null || move.Hands.Count > 0,
             { Kind: "technique", Term: { } technique } => move.Hands.Count > 0 || move.Kick is not null || move.Footwork is not null && (technique.IsKick || _heard.Skip(i + 1).Take(NearWords).Any(l => l.Is("footNoun")) || technique.Family is "grab" or "sweep") || StanceSet.IsStanding(after.Stance) && technique.Family is "guard",
@@ -97,7 +101,7 @@ internal sealed class Unheeded
     private static bool FootPlays(Side side, Move move, Posture before, Posture after) =>
         move.Footwork is { Foot: { } foot } && (foot == side || move.Footwork.Kind.Value is "pull-together" or "pivot" or "turn" or "spin" or "kneel" or "stomp" or "cross-front" or "cross-behind")
         || move.Footwork is { Foot: null, Kind.Value: "shift" or "stay" or "return" or "rise" or "bow" or "pivot" }
-        || move.Kick is { } kick && (kick.Foot ?? after.KickingFoot) == side || move.Stance?.Lead == side || after.Moved == side || after.Lead == side && move.Footwork is not { Foot: not null, Kind.Value: "step" or "step-back" }
+        || move.Kick is { } kick && (kick.Foot ?? after.KickingFoot) == side || move.Stance?.Lead == side || after.Moved == side || after.Lead == side && (move.Footwork is not { Foot: not null, Kind.Value: "step" or "step-back" } || move.Footwork.Kind.Value == "step-back" && move.Footwork.Foot == side.Other)
         || StanceSet.IsStanding(after.Stance) && move.Footwork is not null;
 
     private static bool HandPlays(Side side, Move move) =>

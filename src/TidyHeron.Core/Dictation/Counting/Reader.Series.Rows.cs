@@ -52,7 +52,7 @@ public sealed partial class Reader
             var (from, to) = (_lexemes.IndexOf(sides[0], first), _lexemes.IndexOf(sides[^1], first));
             if (!_lexemes.GetRange(from, to - from + 1).All(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and") || deeds.Count > 1 && !sentence.Any(l => l.Is("shout"))) continue;
             var at = _lexemes.IndexOf(done, first);
-            if (at < from && _lexemes.GetRange(first, at - first).All(l => l.Kind is "filler" or "then" || l.Is("stop")) && done.Value != "lunge-punch" || at > from && !IsPlural(done)) continue; // "punch right, left, right" on the spot
+            if (at < from && _lexemes.GetRange(first, at - first).All(l => l.Kind is "filler" or "then" || l.Is("stop")) && done.Value != "lunge-punch" || at > from && (!IsPlural(done) || !_lexemes.GetRange(at, last - at + 1).Any(l => l.Is("footwork") || l.Is("way")))) continue; // "punch right, left, right" on the spot
             if (!sentence.Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) && done.Value != "lunge-punch") continue;
             var many = sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture);
             // One step with as many hands: "step, punch right, left, right".
