@@ -47,7 +47,7 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
-            if (first < 2 || RepeatsItWithAStep().Match(WordsFrom(first, last)) is not { Success: true } order) continue;
+            if (first < 2 || !_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "again" or "times") || RepeatsItWithAStep().Match(WordsFrom(first, last)) is not { Success: true } order) continue;
             var sides = order.Groups["side"].Captures.Select(c => c.Value.ToUpperInvariant() == "LEFT" ? "left" : "right").ToList();
             var before = _lexemes.GetRange(StartOfSentence(first - 2), first - 1 - StartOfSentence(first - 2));
             if (sides.Zip(sides.Skip(1)).Any(p => p.First == p.Second) || !before.Any(l => l.IsHandTechnique || l.Is("again")) || before.Any(l => l.IsKick) || _lexemes.Take(first).LastOrDefault(l => l.Is("side"))?.Value == sides[0]

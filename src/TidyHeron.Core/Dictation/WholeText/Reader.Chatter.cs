@@ -75,9 +75,10 @@ public sealed partial class Reader
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].EndsSentence) continue;
             var last = EndOfSentence(first);
-            var words = WordsFrom(first, last);
-            if (SaysHowManyItWas().IsMatch(words)) AsNote(first, last);
             var (sentence, next) = (_lexemes.GetRange(first, last - first + 1), NextSentence(last + 1));
+            if (!sentence.Any(l => l.Kind is "number" or "technique" or "stance" or "footwork")) continue;
+            var words = WordsFrom(first, last);
+            if (sentence.Any(l => l.Is("number")) && SaysHowManyItWas().IsMatch(words)) AsNote(first, last);
             if (sentence.Any(l => l.Is("side")) || next >= _lexemes.Count) continue;
             var follows = _lexemes.GetRange(next, EndOfSentence(next) - next + 1);
             if (NamesATurn().IsMatch(words) && follows.Any(l => l.Kind is "footNoun" or "relFoot" or "degrees" or "amount" or "gaze" || l.Is("footwork"))) AsNote(first, last);

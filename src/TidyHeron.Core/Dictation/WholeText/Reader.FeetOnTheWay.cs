@@ -45,15 +45,15 @@ public sealed partial class Reader
         }
     }
 
-    [GeneratedRegex(@"\b(?:and )?(?:just )?as (?:it|the foot|that foot|your foot|the leg|that leg) (?:goes out|lands|comes down|touches down|touches the floor|touches|sets down|gets there|arrives|settles|hits the floor)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bas (?:it|the foot|that foot|your foot|the leg|that leg) (?:goes out|lands|comes down|touches down|touches the floor|touches|sets down|gets there|arrives|settles|hits the floor)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex AsTheFootLands();
 
     /// <summary>"Out to the side into a horse stance, and as it lands do a double punch": with that step.</summary>
     private void FindWhatIsDoneAsTheFootLands()
     {
-        foreach (Match match in AsTheFootLands().Matches(_text))
+        foreach (var (first, last, _) in Runs(AsTheFootLands(), "as it", "as the", "as that", "as your"))
         {
-            if (RunOf(match) is not var (first, last) || first < 2 || !RestOfSentence(last).Any(l => l.IsHandTechnique)) continue;
+            if (first < 2 || !RestOfSentence(last).Any(l => l.IsHandTechnique)) continue;
             var opens = OnlySmallWordsBefore(first) ? first - 1 : first;
             while (opens > 0 && !_lexemes[opens].IsStop) opens--;
             var before = Backward(OnlySmallWordsBefore(first) && _lexemes[opens].EndsSentence ? opens : first).TakeWhile(l => !l.EndsSentence).ToList();
@@ -72,9 +72,9 @@ public sealed partial class Reader
     /// <summary>"Bring your right leg up, knee high, and stamp it down next to the left one": the feet are side by side then.</summary>
     private void FindFeetThatStamp()
     {
-        foreach (Match match in StampsBesideTheOther().Matches(_text))
+        foreach (var (first, last, _) in Runs(StampsBesideTheOther(), "stamp", "stomp"))
         {
-            if (RunOf(match) is not var (first, last) || !_lexemes[first].Is("footwork") || RestOfSentence(last).Any(l => l.Is("stance") || l.Is("footwork", "stomp"))) continue;
+            if (!_lexemes[first].Is("footwork") || RestOfSentence(last).Any(l => l.Is("stance") || l.Is("footwork", "stomp"))) continue;
             var (start, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
             var stamps = _lexemes[first];
             var foot = _lexemes.FindIndex(first, last - first + 1, l => l.Is("footNoun") && l.Plain != "");

@@ -27,16 +27,14 @@ public sealed partial class Reader
     private static partial Regex SpeaksOfJoints();
 
     /// <summary>"You just push the hips and punch": how the punch is done.</summary>
-    [GeneratedRegex(@"\b(?:just )?(?:push|pushing|drive|driving|thrust|thrusting|snap|snapping|swing|swinging|use|using|engage|engaging|throw|throwing|press|pressing) (?:the|your|my|those) hips?(?: (?:forward|in|into it|through|round|around|over))?(?= and\b| as\b| with\b|,|\.|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:push|pushing|drive|driving|thrust|thrusting|snap|snapping|swing|swinging|use|using|engage|engaging|throw|throwing|press|pressing) (?:the|your|my|those) hips?(?: (?:forward|in|into it|through|round|around|over))?(?= and\b| as\b| with\b|,|\.|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOfHips();
 
     private void FindJointsThatAreSpokenOf()
     {
-        foreach (Match match in SpeaksOfHips().Matches(_text))
-            if (RunOf(match) is var (first, last)) AsNote(first, last);
-        foreach (Match match in SpeaksOfJoints().Matches(_text))
+        foreach (var (first, last, _) in Runs(SpeaksOfHips(), "hip")) AsNote(first, last);
+        foreach (var (first, last, match) in Runs(SpeaksOfJoints(), "knee", "elbow"))
         {
-            if (RunOf(match) is not var (first, last)) continue;
             var run = _lexemes.GetRange(first, last - first + 1);
             if (!run.Any(l => l.Is("note") || l is { Kind: "technique", Value: "knee-strike" or "elbow-strike" } && l.Plain.Split(' ')[^1] is "knee" or "knees" or "elbow" or "elbows")) continue;
             // "Turn right into horse stance, and both elbows out": that is all there is to do.

@@ -8,12 +8,15 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:(?:so|and|then|now|you|we|i|first|next)[ ,]+)*(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|the (?:hands|arms|block|punch)|your (?:hands|arms|block|punch)|for the (?:block|punch)))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlyMakesReady();
 
+    private const int MostOfIt = 9; // lexemes
+
     private void FindWhatOnlyMakesReady()
     {
         for (var first = 0; first < _lexemes.Count; first++)
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].IsStop) continue;
             var last = EndOfClause(first);
+            if (last - first > MostOfIt || !_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "set" or "unread" or "technique" or "footwork" or "filler" && l.Plain.Length > 3)) continue;
             var words = WordsFrom(first, last);
             var looks = words.ToUpperInvariant() is "LOOK" or "LOOK THERE" or "LOOK FIRST";
             if (!looks && !OnlyMakesReady().IsMatch(words)) continue;

@@ -22,6 +22,7 @@ public sealed partial class Reader
         FindWhatIsToldOutNext();
         FindANumberSaidOnce();
         FindPhrasesOfManyWords();
+        FindHowKicksComeDown();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
         FindWhatOnlyMakesReady();

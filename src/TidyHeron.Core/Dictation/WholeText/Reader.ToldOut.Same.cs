@@ -31,6 +31,7 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
+            if (!_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "again" or "otherSide" or "times" || l.Plain.Contains("same", StringComparison.Ordinal) || l.Plain.Contains("mirror", StringComparison.Ordinal) || l.Plain is "repeat" or "side" or "other" or "way" or "reversed")) continue;
             // "Fourth move's the same as the first but to the right, so …": called all the same.
             var opens = first;
             if (_lexemes.FindIndex(first, last - first + 1, l => l.Kind is not ("filler" or "then")) is > 0 and var called && _lexemes[called].Is("ordinal"))

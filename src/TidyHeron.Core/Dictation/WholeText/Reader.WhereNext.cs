@@ -20,7 +20,7 @@ public sealed partial class Reader
         {
             var last = EndOfSentence(first);
             var next = last + 2;
-            if (next < _lexemes.Count && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
+            if (next < _lexemes.Count && last - first < MostOfIt && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
             if (next >= _lexemes.Count || !_lexemes.GetRange(first, last - first + 1).All(l => l.Kind is "filler" or "side" or "then" or "ordinal" or "otherSide" || l.IsStop || l.Plain is "over" or "out" or "back") || _lexemes.GetRange(first, last - first + 1).Count(l => l.Is("side")) != 1) continue;
             if (SaysTheSideOfTheNext().Match(WordsFrom(first, last)) is not { Success: true } said) continue;
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
@@ -56,7 +56,7 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var (end, last) = (EndOfClause(first), EndOfSentence(first));
-            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
+            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || end - first > MostOfIt || !_lexemes.GetRange(first, end - first + 1).Any(l => l.Is("side")) || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
             var told = _lexemes.GetRange(end + 2, last - end - 1);
             if (told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || !told.Any(l => l.IsHandTechnique)

@@ -1,0 +1,57 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>Kicks told in many words: how the foot comes down again ("it goes behind you where it came from", "put it straight down"), which one takes off, and turns that are the kick's own.</summary>
+public sealed partial class Reader
+{
+    [GeneratedRegex(@"\b(?:it|the foot|that foot|your foot|the leg|that leg|the kicking foot|the kicking leg) (?:just )?(?:goes|comes|lands|returns|drops|steps|is put|gets put)(?: back)?(?: down)? (?:behind(?: you)?|to the (?:back|rear))(?: again)?(?:,? (?:to )?where it (?:came from|was|started))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex LandsBehindAgain();
+
+    [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex PutsItStraightDown();
+
+    [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?= and kick| and then kick)(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TakesOff();
+
+    [GeneratedRegex(@"\b(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex WhenItGoesBack();
+
+    [GeneratedRegex(@"\b(?:clockwise|anticlockwise|anti-clockwise|counterclockwise|counter-clockwise|all the way (?:round|around))(?: with it| as you do)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SpinsWithTheKick();
+
+    private void FindHowKicksComeDown()
+    {
+        if (!_lexemes.Any(l => l.IsKick)) return;
+        foreach (var (first, last, match) in Runs(WhenItGoesBack(), "goes", "comes"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && LandsBehindAgain().IsMatch(WordsFrom(first, EndOfSentence(last)))) AsNote(first, last);
+        foreach (var (first, last, match) in Runs(LandsBehindAgain(), "behind", "to the back", "to the rear"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+            {
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "back", Plain = "lands behind" };
+            }
+        // "For a jumping front kick, take off from the right and kick with the right": which foot kicks.
+        foreach (var (first, last, match) in Runs(TakesOff(), " off "))
+            if (_lexemes.FindLastIndex(first, first - StartOfSentence(first) + 1, l => l.IsKick) is > 0 and var kick)
+            {
+                AsNote(first, last);
+                if (match.Groups["side"] is { Success: true } with && !_lexemes[kick - 1].Is("side")) _lexemes.Insert(kick, new Lexeme("side", with.Value.ToUpperInvariant() == "LEFT" ? "left" : "right", _lexemes[kick].Start, 0, with.Value));
+            }
+        foreach (var (first, last, match) in Runs(PutsItStraightDown(), "straight", "right", "directly"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.IsKick) is not null)
+            {
+                // The leg in front comes down where it was; one from behind comes down in front.
+                var same = before.Any(l => l.Is("relFoot", "front") || l.Is("relFoot", "lead")) || match.Value.Contains("back", StringComparison.OrdinalIgnoreCase);
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = same ? "samePlace" : "front", Plain = "put down" };
+            }
+        foreach (var (first, last, match) in Runs(SpinsWithTheKick(), "clockwise", "all the way"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
+        // "Turning to the right, spinning back kick with the right": with the kick.
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin", IsGerund: true } && EndOfClause(i) is var end && end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && _lexemes.GetRange(i + 1, end - i).All(l => l.Kind is "filler" or "side") && RestOfSentence(end + 1).FirstOrDefault(l => l.Is("technique")) is { IsKick: true } spun && Spins(spun) && !_lexemes.GetRange(i, _lexemes.IndexOf(spun, i) - i).Any(l => l.Kind is "stance" or "degrees" or "amount")) AsNote(i, end);
+
+        static bool Spins(Lexeme kick) => kick.Plain.Contains("spin", StringComparison.Ordinal) || kick.Plain.Contains("turning back", StringComparison.Ordinal);
+    }
+}
