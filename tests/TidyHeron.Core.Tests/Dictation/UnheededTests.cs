@@ -37,7 +37,6 @@ public class UnheededTests
         ["for-my-own-memory"] = ["left foot"],
         ["hold-the-ball-and-step"] = ["left hand"],
         ["little-set-southern"] = ["Open the horse"],
-        ["my-teachers-teacher"] = ["right"],
         ["what-i-do"] = ["left foot"],
     };
 
