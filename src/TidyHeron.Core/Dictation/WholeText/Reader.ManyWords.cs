@@ -40,14 +40,14 @@ public sealed partial class Reader
         foreach (var (first, last, match) in Runs(WithTheOtherFootStaying(), "staying", "remaining", "kept", "planted", "fixed"))
             if (Clauses(first).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "step" })) AsNote(first, last);
         // "Left palm pushes through, you twist into a front stance for that one": with it.
-        foreach (var (first, last, match) in Runs(ForThatOne(), " into "))
-            if (first > 1 && _lexemes[first - 1].Is("stop", ",") && Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique))
-            {
-                var stance = _lexemes.FindIndex(first, last - first + 1, l => l.Is("stance"));
-                if (stance < 0) continue;
-                if (stance < last) AsNote(stance + 1, last);
-                _lexemes.Insert(first, new Lexeme("together", "while", _lexemes[first].Start, 0, "while"));
-            }
+        foreach (var (first, last, _) in Runs(ForThatOne(), " into "))
+        {
+            var opens = FirstOfClause(first); // with the "you" before it
+            var stance = _lexemes.FindIndex(first, last - first + 1, l => l.Is("stance"));
+            if (stance < 0 || opens < 2 || !_lexemes[opens - 1].Is("stop", ",") || !_lexemes.GetRange(opens, first - opens).All(l => l.Is("filler")) || !Backward(opens).TakeWhile(l => !l.EndsSentence).Any(l => l.IsHandTechnique)) continue;
+            if (stance < last) AsNote(stance + 1, last);
+            _lexemes.Insert(opens, new Lexeme("together", "while", _lexemes[opens].Start, 0, "while"));
+        }
         // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
         for (var i = 0; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees") || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
