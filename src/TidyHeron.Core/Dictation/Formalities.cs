@@ -18,10 +18,11 @@ internal static class Formalities
         if (nothingCountedYet && move is { Stance: null, Footwork: null, Kick: null, Turn: null, Facing: null, Shout: false, Hands.Count: > 0 } && move.Hands.All(AtRest) && draft.Stands) return Formality.Opening;
         // "Everybody stands facing me, hands down.": nothing is done with them.
         if (nothingCountedYet && !draft.BeginsSentence && move is { Stance: null, Footwork: null, Kick: null, Turn: null, Facing: null or { Degrees: 0 }, Shout: false, Hands: [{ Technique.Value: "hands-at-sides" }] }) return Formality.Opening;
-        // "Salute, then the hands go back to the waist.", "kamae.": one gets ready.
-        if (nothingCountedYet && draft is { IsNumbered: false, SentenceEnded: true } && move is { Stance: null, Footwork: null, Kick: null, Turn: null, Facing: null, Shout: false, Hands.Count: > 0 } && move.Hands.All(GetsReady)) return Formality.Opening;
-        // "From your bow, feet come together, hands to the hips.": so does this.
-        if (nothingCountedYet && !draft.IsNumbered && move is { Footwork: { Kind.Value: "pull-together", Foot: null }, Kick: null, Turn: null, Facing: null, Shout: false } && move.Hands.All(AtRest)) return Formality.Opening;
+        // "Salute, then the hands go back to the waist.", "kamae.", "from your bow, feet come together, hands to the hips.": one gets ready.
+        var getsReady = move.Footwork is { } feet
+            ? feet is { Kind.Value: "pull-together", Foot: null } && move.Hands.All(AtRest)
+            : draft.SentenceEnded && move is { Stance: null, Hands.Count: > 0 } && move.Hands.All(GetsReady);
+        if (nothingCountedYet && !draft.IsNumbered && getsReady && move is { Kick: null, Turn: null, Facing: null, Shout: false }) return Formality.Opening;
         // Standing ready before the first count, with the hands at rest, is the opening position.
         return nothingCountedYet && stands && move.Kick is null && move.Hands.All(AtRest) ? Formality.Opening : Formality.None;
     }

@@ -250,7 +250,7 @@ public sealed partial class Reader
                 Note(lexeme, "turn", "Read as 45 degrees.", "90 degrees");
                 _lexemes[i] = lexeme with { Kind = "filler" };
                 break;
-            case "filler" or "detail" when lexeme.Plain is "a little" or "slightly" or "a bit" && (_draft is { PulledBack: true, Footwork: "pull-together", IsDone: false, SentenceEnded: false } or { Footwork: "slide-back", Foot: not null, IsDone: false, SentenceEnded: false } || _draft is { Footwork: "step-back", Foot: { } nearer, IsDone: false, Stance: null, SentenceEnded: false } && nearer == Now().Lead || _draft is { Footwork: "step", Way: Way.Back, Foot: { } brought, IsDone: false, Stance: null, SentenceEnded: false } && brought == Now().Lead):
+            case "filler" or "detail" when lexeme.Plain is "a little" or "slightly" or "a bit" && GoesBackALittle():
                 _draft.HalfStep = true;
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");

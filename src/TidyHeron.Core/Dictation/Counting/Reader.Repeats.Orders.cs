@@ -29,7 +29,7 @@ public sealed partial class Reader
 
     private const string OneSide = @"(?<side>left|right)";
 
-    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|then|now|next)[ ,]+)*(?:"
+    [GeneratedRegex(LeadIn + @"(?:next[ ,]+)*(?:"
         // "Two more, stepping right and left"
         + @"(?:two|three|four|once|twice|one) more(?: times?| of (?:those|these|them))?[, ]+(?:each )?(?:stepping|walking|going|moving|with)(?: forwards?)?[, ]*(?:with )?(?:the )?" + OneSide + @"(?:(?:,| and| then)+ (?:the )?" + OneSide + @")*"
         // "Step forward with the right and do it again, then with the left"

@@ -6,6 +6,15 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What a teacher leaves open because everybody in the hall can see it. Each is told as taken for granted.</summary>
 public sealed partial class Reader
 {
+    /// <summary>"Bring the right foot back a little", while it leads: whether that is what is being said.</summary>
+    private bool GoesBackALittle() => _draft is { IsDone: false, SentenceEnded: false } && _draft switch
+    {
+        { Footwork: "pull-together" } => _draft.PulledBack,
+        { Footwork: "slide-back" } => _draft.Foot is not null,
+        { Stance: null, Foot: { } foot } when _draft is { Footwork: "step-back" } or { Footwork: "step", Way: Way.Back } => foot == Now().Lead,
+        _ => false,
+    };
+
     /// <summary>
     /// "Draw the right foot back to cat stance", "slide the left foot back half a step": a foot that leads and is only drawn
     /// nearer still leads. Common practice; a foot that steps back goes past the other one.

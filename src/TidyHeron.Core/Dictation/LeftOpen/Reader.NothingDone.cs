@@ -2,10 +2,10 @@ using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>Counts on which nothing is done: one in two hundred of those that were meant so, and about one in four of those that were misread.</summary>
+/// <summary>Counts on which nothing is done: few are meant so (<c>NothingDoneTests</c>), and a sentence that was parted where it goes on makes one.</summary>
 public sealed partial class Reader
 {
-    // What hands and feet may do on a count of its own without striking, taking or standing in anything is not among these.
+    // Ways to get to where something is done. Crossing, drawing the feet together, jumping and kneeling are counts of their own in many forms.
     private static readonly HashSet<string> OnTheWay = ["turn", "pivot", "spin", "rise", "step", "step-back", "slide", "slide-back", "shift", "land"];
 
     /// <summary>

@@ -8,6 +8,8 @@ public sealed partial class Reader
     /// <summary>Words taken for what a hand does, or for what it does it to.</summary>
     private void RetellHands(int i)
     {
+        // "Block low, then hold, and hammer fist": a pause.
+        if (_lexemes[i] is { Kind: "technique", Plain: "hold" } && i > 0 && i + 2 < _lexemes.Count && _lexemes[i - 1].Is("then") && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "and" or "then" or "and then") _lexemes[i] = _lexemes[i] with { Kind = "tempo", Value = "held", Term = null };
         // "Left fist on the left hip", "left hand at your left hip": as "on the hip".
         if (_lexemes[i].Is("handNoun", "hand") && Previous(i) is { Kind: "side" } ours && IndexAfter(i) is var hip and > 0 && _lexemes[hip].Is("side", ours.Value) && Follows(hip, "on", "at", "to", "by") && hip + 1 < _lexemes.Count && _lexemes[hip + 1].Plain is "hip" or "waist")
         {
@@ -182,8 +184,6 @@ public sealed partial class Reader
             _lexemes[i] = new Lexeme("side", risen.Word, rising.Start, risen.Word.Length, risen.Word);
             _lexemes.Insert(i + 1, new Lexeme("handNoun", "hand", rising.Start + risen.Word.Length + 1, rising.Length - risen.Word.Length - 1, rising.Plain[(risen.Word.Length + 1)..]));
         }
-        // "Sweep the low block across", "pushing out a knife hand": how it is done.
-        if (_lexemes[i] is { Kind: "technique", Plain: "sweep" or "sweeps" or "sweeping" or "push" or "pushing" } && i + 2 < _lexemes.Count && (_lexemes[i + 1].Plain is "the" or "a" or "that" or "your" ? i + 2 : _lexemes[i + 1].Plain is "out" or "through" or "down" && _lexemes[i + 2].Plain is "the" or "a" or "that" or "your" ? i + 3 : -1) is > 0 and var name && name < _lexemes.Count && (_lexemes[name].Is("side") ? name + 1 : name) is var what && what < _lexemes.Count && _lexemes[what] is { IsHandTechnique: true, Plain: not "palm" and not "palms" and not "elbow" }) BecomesSmall(i);
         // "Sweep the left arm across": no foot does.
         if (_lexemes[i] is { Kind: "technique", Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "handNoun" })
             BecomesTerm(i, "technique", "sweeping-block");

@@ -36,6 +36,7 @@ public sealed partial class Reader
             RetellLowPostures(i);
             RetellFeetThatAreLowered(i);
             RetellSoftWords(i);
+            RetellHowItIsDone(i);
             RetellHands(i);
             RetellPartsOfALimb(i);
             RetellWhatItIsDoneWith(i);
@@ -60,6 +61,11 @@ public sealed partial class Reader
     }
 
     private void BecomesSmall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Term = null };
+
+    private void BecomesSmall(int first, int last)
+    {
+        for (var k = first; k <= last; k++) BecomesSmall(k);
+    }
 
     /// <summary>A stop that parts nothing.</summary>
     private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "" };

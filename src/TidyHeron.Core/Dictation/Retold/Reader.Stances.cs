@@ -144,9 +144,6 @@ public sealed partial class Reader
         }
         // "Shift your right foot back into a cat stance": the foot, not the weight.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" or "shifting" } && IndexAfter(i) is var shifted and >= 0 && _lexemes[shifted].Is("side") && Next(shifted) is { Kind: "footNoun" } && Next(IndexAfter(shifted)) is { Kind: "way" }) BecomesTerm(i, "footwork", "slide");
-        // "The left foot shifts over to the left", "shift the left foot across": the foot goes, too.
-        if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" or "shifting" or "shifts over" or "shift over" or "shifts across" } && ClauseOf(i).Any(l => l.Is("side") || l.Is("way")) && (i > 1 && _lexemes[i - 1].Is("footNoun") && !Follows(i - 2, "to", "onto", "on") || IndexAfter(i) is > 0 and var its && _lexemes[its].Is("side") && Next(its) is { Kind: "footNoun" } && !Follows(its, "to", "onto", "on", "into") && EndOfClause(i) > its + 1
-            || i > 1 && _lexemes[i - 1].IsStop && ClauseOf(i - 2).Any(l => l.Is("side")) && FirstOfClause(i - 2) is > 1 and var whichOne && ClauseOf(whichOne - 2).Any(l => l.Is("relFoot"))) && ClauseOf(i).Any(l => l.Plain is "over" or "across" or "out" or "over to" || l.Plain.EndsWith(" over", StringComparison.Ordinal) || l.Plain.EndsWith(" across", StringComparison.Ordinal))) BecomesTerm(i, "footwork", "step");
         // "Right foot turns out, left foot steps through": how the foot is set.
         if (_lexemes[i].Is("footNoun") && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "turns" or "turned" or "turning" or "points" && _lexemes[i + 2].Plain is "out" or "in" or "outward" or "inward" && Alone(i + 2)) AsNote(i - 1, i + 2);
         // "Front leg front kick, that's the right, …".

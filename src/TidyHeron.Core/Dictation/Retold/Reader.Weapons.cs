@@ -8,6 +8,8 @@ public sealed partial class Reader
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
     private void RetellWeapons(int i)
     {
+        // "Raise it in front of you": the weapon, where one is spoken of and no foot.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "raise" or "lift" or "bring" or "hold" or "take" or "lower" or "raises" or "lifts" or "brings" or "takes" or "raising" or "lifting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !Clauses(i).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick) && _lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true })) BecomesSmall(i);
         // "Hold the staff upright on the right side. Step …": how a form begins with it.
         if (_lexemes[i] is { Kind: "technique", Value: "staff-guard" or "sword-guard" } begins && begins.Plain.StartsWith("hold", StringComparison.Ordinal) && _before.Count == 0 && Backward(i).All(l => l.Is("filler") || l.IsStop && !l.EndsSentence) && EndOfSentence(i) is var firstEnd && firstEnd + 1 < _lexemes.Count
             && _lexemes.GetRange(i + 1, firstEnd - i).All(l => l.Kind is "filler" or "detail" or "side" or "handNoun" or "place" || l.IsStop))

@@ -22,6 +22,16 @@ public sealed partial class Reader
         (_lexemes[with], _lexemes[with + 1]) = (_lexemes[with + 1], _lexemes[with]);
     }
 
+    /// <summary>"Sweep the low block across", "pushing out a knife hand": how it is done, no technique of its own.</summary>
+    private void RetellHowItIsDone(int i)
+    {
+        if (_lexemes[i] is not { Kind: "technique", Plain: "sweep" or "sweeps" or "sweeping" or "push" or "pushing" }) return;
+        var article = i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "out" or "through" or "down" ? i + 2 : i + 1;
+        if (article + 1 >= _lexemes.Count || _lexemes[article].Plain is not ("the" or "a" or "that" or "your")) return;
+        var named = _lexemes[article + 1].Is("side") ? article + 2 : article + 1;
+        if (named < _lexemes.Count && _lexemes[named] is { IsHandTechnique: true, Plain: not "palm" and not "palms" and not "elbow" }) BecomesSmall(i);
+    }
+
     /// <summary>"Block down with the left palm", "knee him with the left knee": what does it, not one more.</summary>
     private void RetellWhatItIsDoneWith(int i)
     {

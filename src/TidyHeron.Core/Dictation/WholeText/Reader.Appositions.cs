@@ -37,7 +37,7 @@ public sealed partial class Reader
             var sweeps = _lexemes.FindLastIndex(first - 2, first - 1 - StartOfSentence(first - 2), l => l.Is("technique"));
             if (sweeps < 2 || _lexemes[sweeps].Plain is not ("sweep" or "sweeps" or "sweeping" or "swings" or "swing") || !_lexemes[sweeps - 1].Is("handNoun") || !_lexemes[sweeps - 2].Is("side")) continue;
             AsNote(sweeps, first - 2);
-            _lexemes[first - 1] = _lexemes[first - 1] with { Kind = "filler", Value = "filler", Plain = "" };
+            BecomesStopless(first - 1);
         }
     }
 

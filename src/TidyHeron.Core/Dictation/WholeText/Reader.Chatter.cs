@@ -56,16 +56,14 @@ public sealed partial class Reader
         }
     }
 
-    private const string Opens = @"^(?:(?:ok|okay|alright|all right|right|so|and|now|but|then|again|yeah|yes|good|great|well|look|um|uh|next|here)[\s,]+)*";
-
-    [GeneratedRegex(Opens + @"(?:(?:(?:the|your|our|these|those|my) )?(?:first|last|next|final|following|remaining) (?:two|three|four|five|six|seven|eight|few|couple|ones|part|bit|line|section|half|\d+)(?: (?:moves|counts|of them|of these|ones|techniques))? (?:(?:is|are|will be|come|is going to be|are going to be)|has|have)\b"
+    [GeneratedRegex(LeadIn + @"(?:(?:well|look|next)[, ]+)*(?:(?:(?:the|your|our|these|those|my) )?(?:first|last|next|final|following|remaining) (?:two|three|four|five|six|seven|eight|few|couple|ones|part|bit|line|section|half|\d+)(?: (?:moves|counts|of them|of these|ones|techniques))? (?:(?:is|are|will be|come|is going to be|are going to be)|has|have)\b"
         + @"|(?:the|all the) (?:rest|others|remaining ones)(?: of (?:them|it|the form))? (?:is|are)\b|(?:from (?:here|now) on|from here it's|everything from (?:here|now)(?: on)?|all the \w+ from (?:here|now) on)\b|the (?:stance|stances|hands|technique)s? (?:changes?|now becomes?) (?:now|here)?)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhatIsToCome();
 
-    [GeneratedRegex(Opens + @"(?:(?:for|comes?|here comes|here's|there's|it's|we have|you have|we come to|on to|for|is|this is|we get to|time for) )?(?:the|a|that|our|your) (?:(?:big|difficult|hard|tricky|long|next|first|second|third|last|funny|awkward|famous) )*turn(?: around)?(?: (?:now|again|here|next|is next|comes next|coming))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:well|look|next)[, ]+)*(?:(?:for|comes?|here comes|here's|there's|it's|we have|you have|we come to|on to|for|is|this is|we get to|time for) )?(?:the|a|that|our|your) (?:(?:big|difficult|hard|tricky|long|next|first|second|third|last|funny|awkward|famous) )*turn(?: around)?(?: (?:now|again|here|next|is next|comes next|coming))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex NamesATurn();
 
-    [GeneratedRegex(Opens + @"(?:that's|that is|that was|we've done|you've done|we have done) (?:the )?(?:first |last )?(?:two|three|four|five|six|seven|eight|nine|ten|\d+) (?:moves|counts|steps|techniques|movements)(?: (?:so far|done|already|now|gone|finished))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:well|look|next)[, ]+)*(?:that's|that is|that was|we've done|you've done|we have done) (?:the )?(?:first |last )?(?:two|three|four|five|six|seven|eight|nine|ten|\d+) (?:moves|counts|steps|techniques|movements)(?: (?:so far|done|already|now|gone|finished))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysHowManyItWas();
 
     /// <summary>"Last four are back stances with knife hands.", "now for the turn.": the sentences after it tell each of them; "that's two moves so far" tells none.</summary>
@@ -75,7 +73,7 @@ public sealed partial class Reader
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].EndsSentence) continue;
             var last = EndOfSentence(first);
-            var (sentence, next) = (_lexemes.GetRange(first, last - first + 1), NextSentence(last + 1));
+            var (sentence, next) = (_lexemes.GetRange(first, last - first + 1), NextSentence(last));
             if (!sentence.Any(l => l.Kind is "number" or "technique" or "stance" or "footwork")) continue;
             var words = WordsFrom(first, last);
             if (sentence.Any(l => l.Is("number")) && SaysHowManyItWas().IsMatch(words)) AsNote(first, last);

@@ -38,7 +38,10 @@ public sealed partial class Reader
             if (!turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || l.Is("support") && l.Plain.Split(' ')[0] is "pivot" or "turn" or "spin" or "swivel") || turned.Any(l => l.Kind is "technique" or "stance") || turned.Any(l => l.Is("footNoun")) && !turned.Any(l => l.Is("support") || l.Plain == "on")) continue;
             var next = EndOfClause(behind) + 2;
             var spun = next < _lexemes.Count && !_lexemes[next - 1].EndsSentence && OnlySpins().IsMatch(WordsFrom(next, EndOfClause(next)));
-            if (!spun && (_lexemes[behind].Is("lead") && !turned.Any(l => l.Kind is "amount" or "degrees") || !turned.Any(l => l.Is("place", "rear") || l.Kind is "amount" or "degrees" && l.Value is "180" || l.Plain.Split(' ')[^1] is "round" or "around" or "about"))) continue;
+            // How far was told, or that it is about; "the left foot steps behind" alone may cross.
+            var halfTurn = turned.Any(l => l.Kind is "amount" or "degrees" && l.Value is "180");
+            var about = turned.Any(l => l.Is("place", "rear") || l.Plain.Split(' ')[^1] is "round" or "around" or "about");
+            if (!spun && !halfTurn && !(about && !_lexemes[behind].Is("lead"))) continue;
             BecomesSmall(behind);
             if (Previous(behind) is { Kind: "footwork" } goes) BecomesTerm(_lexemes.LastIndexOf(goes, behind), "footwork", "turn");
             if (spun) AsNote(next, EndOfClause(next));

@@ -42,12 +42,4 @@ public sealed partial class Reader
             AsNote(first, last);
         }
     }
-    /// <summary>The lexemes that a match covers; none where the words are not parted there too, or not within one clause.</summary>
-    private (int First, int Last)? RunOf(Match match)
-    {
-        var first = _lexemes.FindIndex(l => !l.IsStop && l.Start + l.Length > match.Index);
-        var last = _lexemes.FindLastIndex(l => l.Start < match.Index + match.Length);
-        if (first < 0 || last < first || _lexemes[first].Start < match.Index || _lexemes[last].Start + _lexemes[last].Length > match.Index + match.Length) return null;
-        return _lexemes.GetRange(first, last - first + 1).Any(l => l.IsStop) ? null : (first, last);
-    }
 }

@@ -11,7 +11,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
 
-    [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?= and kick| and then kick)(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TakesOff();
 
     [GeneratedRegex(@"\b(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -23,9 +23,9 @@ public sealed partial class Reader
     private void FindHowKicksComeDown()
     {
         if (!_lexemes.Any(l => l.IsKick)) return;
-        foreach (var (first, last, match) in Runs(WhenItGoesBack(), "goes", "comes"))
+        foreach (var (first, last, _) in Runs(WhenItGoesBack(), "goes", "comes"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && LandsBehindAgain().IsMatch(WordsFrom(first, EndOfSentence(last)))) AsNote(first, last);
-        foreach (var (first, last, match) in Runs(LandsBehindAgain(), "behind", "to the back", "to the rear"))
+        foreach (var (first, last, _) in Runs(LandsBehindAgain(), "behind", "to the back", "to the rear"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
             {
                 AsNote(first, last);
@@ -46,7 +46,7 @@ public sealed partial class Reader
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = same ? "samePlace" : "front", Plain = "put down" };
             }
-        foreach (var (first, last, match) in Runs(SpinsWithTheKick(), "clockwise", "all the way"))
+        foreach (var (first, last, _) in Runs(SpinsWithTheKick(), "clockwise", "all the way"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.Is("technique")) is { IsKick: true } kick && Spins(kick) && (Alone(last) || _lexemes[last + 1].Plain is "and" or "to")) AsNote(first, last);
         // "Turning to the right, spinning back kick with the right": with the kick.
         for (var i = 0; i + 2 < _lexemes.Count; i++)

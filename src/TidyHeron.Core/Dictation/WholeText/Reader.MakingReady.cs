@@ -5,10 +5,8 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What only makes a move ready, told as one talks the class through it: "look, chamber, step, front stance, low block" is one count.</summary>
 public sealed partial class Reader
 {
-    [GeneratedRegex(@"^(?:(?:so|and|then|now|you|we|i|first|next)[ ,]+)*(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|the (?:hands|arms|block|punch)|your (?:hands|arms|block|punch)|for the (?:block|punch)))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i|first|next)[ ,]+)*(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|the (?:hands|arms|block|punch)|your (?:hands|arms|block|punch)|for the (?:block|punch)))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlyMakesReady();
-
-    private const int MostOfIt = 9; // lexemes
 
     private void FindWhatOnlyMakesReady()
     {
@@ -16,7 +14,7 @@ public sealed partial class Reader
         {
             if (_lexemes[first].IsStop || first > 0 && !_lexemes[first - 1].IsStop) continue;
             var last = EndOfClause(first);
-            if (last - first > MostOfIt || !_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "set" or "unread" or "technique" or "footwork" or "filler" && l.Plain.Length > 3)) continue;
+            if (last - first > MostOfAShortOne) continue;
             var words = WordsFrom(first, last);
             var looks = words.ToUpperInvariant() is "LOOK" or "LOOK THERE" or "LOOK FIRST";
             if (!looks && !OnlyMakesReady().IsMatch(words)) continue;
@@ -28,7 +26,7 @@ public sealed partial class Reader
             for (var k = last + 1; k < _lexemes.Count && _lexemes[k - 1] != ahead[^1]; k++)
                 if (_lexemes[k].IsStop && _lexemes[k].EndsSentence) _lexemes[k] = _lexemes[k] with { Value = "," };
             if (first > 0 && _lexemes[first - 1].EndsSentence && first > 1 && OnlyLooks(first - 2)) _lexemes[first - 1] = _lexemes[first - 1] with { Value = "," };
-            if (looks) for (var k = first; k <= last; k++) BecomesSmall(k);
+            if (looks) BecomesSmall(first, last);
             else AsNote(first, last);
         }
 

@@ -28,16 +28,16 @@ public sealed partial class Reader
 
     private void FindPhrasesOfManyWords()
     {
-        foreach (var (first, last, match) in Runs(BecomesAnother(), "turn", "change", "switch", "convert", "make"))
-            if (RestOfSentence(last).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique)) BecomeSmall(first, last);
+        foreach (var (first, last, _) in Runs(BecomesAnother(), "turn", "change", "switch", "convert", "make"))
+            if (RestOfSentence(last).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique)) BecomesSmall(first, last);
         foreach (var (first, last, _) in Runs(TheFaceOfTheBody(), " face")) AsNote(first, last);
         if (_text.Contains("count", StringComparison.OrdinalIgnoreCase) || _text.Contains("separately", StringComparison.OrdinalIgnoreCase))
             foreach (Match match in HasItsOwnCount().Matches(_text)) PartsIntoCounts(match);
         foreach (var (first, last, match) in Runs(BringsTheHands(), "them", "hands up", "arms up"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "footNoun" or "handNoun" || l.IsHandTechnique) is var moved && (moved is { Kind: not "footNoun" } || moved is null && !match.Value.Contains(" them", StringComparison.OrdinalIgnoreCase))) AsNote(first, last);
-        foreach (var (first, last, match) in Runs(RisesMeanwhile(), "at the same time", "meanwhile", "as well", " too"))
+        foreach (var (first, last, _) in Runs(RisesMeanwhile(), "at the same time", "meanwhile", "as well", " too"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Any(l => l.IsHandTechnique) && !before.Any(l => l.Is("footNoun"))) AsNote(first, last);
-        foreach (var (first, last, match) in Runs(WithTheOtherFootStaying(), "staying", "remaining", "kept", "planted", "fixed"))
+        foreach (var (first, last, _) in Runs(WithTheOtherFootStaying(), "staying", "remaining", "kept", "planted", "fixed"))
             if (Clauses(first).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "step" })) AsNote(first, last);
         // "Left palm pushes through, you twist into a front stance for that one": with it.
         foreach (var (first, last, _) in Runs(ForThatOne(), " into "))
@@ -48,50 +48,6 @@ public sealed partial class Reader
             if (stance < last) AsNote(stance + 1, last);
             _lexemes.Insert(opens, new Lexeme("together", "while", _lexemes[opens].Start, 0, "while"));
         }
-        // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees") || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
-        // "Raise it in front of you": the weapon, where one is spoken of and no foot.
-        if (_lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true }))
-            for (var i = 0; i + 1 < _lexemes.Count; i++)
-                if (_lexemes[i] is { Kind: "footwork", Plain: "raise" or "lift" or "bring" or "hold" or "take" or "lower" or "raises" or "lifts" or "brings" or "takes" or "raising" or "lifting" } && _lexemes[i + 1].Plain == "it" && !Clauses(i).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick)) BecomesSmall(i);
-        // "Push the left foot out again": it goes there.
-        for (var i = 0; i + 3 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "technique", Value: "push" } && IndexAfter(i) is > 0 and var pushed && _lexemes[pushed].Is("side") && pushed + 1 < _lexemes.Count && _lexemes[pushed + 1].Is("footNoun")) BecomesTerm(i, "footwork", "step");
-        // "Block low, then hold, and hammer fist".
-        for (var i = 1; i + 2 < _lexemes.Count; i++)
-            if (_lexemes[i] is { Kind: "technique", Plain: "hold" } && _lexemes[i - 1].Kind is "then" && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain is "and" or "then" or "and then") _lexemes[i] = _lexemes[i] with { Kind = "tempo", Value = "held", Term = null };
-    }
-
-    /// <summary>The runs of lexemes that a pattern covers, looked for in the clauses in which any of these words is said.</summary>
-    private IEnumerable<(int First, int Last, Match Match)> Runs(Regex pattern, params string[] words)
-    {
-        if (!words.Any(w => _text.Contains(w, StringComparison.OrdinalIgnoreCase))) yield break;
-        foreach (var (from, to) in ClausesOfTheText())
-        {
-            if (!words.Any(w => _text.AsSpan(from, to - from).Contains(w, StringComparison.OrdinalIgnoreCase))) continue;
-            for (var match = pattern.Match(_text, from, to - from); match.Success; match = match.NextMatch())
-                if (RunOf(match) is var (first, last)) yield return (first, last, match);
-        }
-    }
-
-    /// <summary>Where in the text the clauses are, as the stops part them now.</summary>
-    private List<(int From, int To)> ClausesOfTheText()
-    {
-        var clauses = new List<(int, int)>();
-        var from = 0;
-        foreach (var stop in _lexemes.Where(l => l.IsStop && l.Length > 0))
-        {
-            if (stop.Start > from) clauses.Add((from, stop.Start));
-            from = Math.Max(from, stop.Start + stop.Length);
-        }
-        if (from < _text.Length) clauses.Add((from, _text.Length));
-        return clauses;
-    }
-
-    private void BecomeSmall(int first, int last)
-    {
-        for (var k = first; k <= last; k++) BecomesSmall(k);
     }
 
     /// <summary>"Jab, cross, one count each": each technique is a sentence of its own.</summary>

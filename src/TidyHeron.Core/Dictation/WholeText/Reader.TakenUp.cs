@@ -30,7 +30,7 @@ public sealed partial class Reader
         if (stands <= first || RestOfSentence(stance).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount")) return;
         var words = WordsFrom(first, _lexemes[stands].Is("facing") ? stands : stands - 1);
         if (!TakesTheFormUp().IsMatch(words)) return;
-        for (var k = first; k < stands; k++) BecomesSmall(k);
+        BecomesSmall(first, stands - 1);
         BecomesWhereWeAre(stands - 1);
         if (_lexemes.FindIndex(stance, EndOfSentence(stance) - stance + 1, l => l.Is("technique")) is > 0 and var done) AsNote(FirstOfClause(done) > stance ? FirstOfClause(done) : done, EndOfSentence(stance));
     }
@@ -43,17 +43,17 @@ public sealed partial class Reader
     {
         var last = EndOfSentence(0);
         if (_lexemes.Count == 0 || last + 2 >= _lexemes.Count || !WordsFrom(0, last).Contains(" out", StringComparison.OrdinalIgnoreCase) && !WordsFrom(0, last).Contains("extended", StringComparison.OrdinalIgnoreCase) || _lexemes.Take(last).Any(l => l.Kind is "footwork" or "number" or "ordinal" or "countNoun") || !SaysWhereOneIs().IsMatch(WordsFrom(0, last))) return;
-        foreach (Match match in SaysWhatIsOut().Matches(_text))
-            if (RunOf(match) is var (from, to) && to <= last) AsNote(from, to);
+        foreach (var (from, to, _) in Runs(SaysWhatIsOut(), " out", "extended", "in front", " up", "there"))
+            if (to <= last) AsNote(from, to);
     }
 
     [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are| should be| will be|'ve| have|'m| left off)|your|from)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhereOneIs();
 
-    [GeneratedRegex(@"^(?:(?:okay|ok|so|right|now|and)[ ,]+)*(?:(?:you|we|i)(?:'re| are|'m)|from|with) (?:(?:now|still|already|standing|kneeling|down|resting) )*(?:on )?(?:(?:your|the|our|my) )?(?<side>left|right) knee\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are|'m)|from|with) (?:(?:now|still|already|standing|kneeling|down|resting) )*(?:on )?(?:(?:your|the|our|my) )?(?<side>left|right) knee\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex KneelsOnOne();
 
-    [GeneratedRegex(@"^(?:(?:okay|ok|so|right|now|and)[ ,]+)*(?:let's |we'll |we |i'll |you )?(?:take|start|pick|begin|go|do|continue|carry on)(?: it| this| things| up| on)* (?:from|at|with) the (?:\w+ ){1,3}(?:part|bit|section|sequence)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:let's |we'll |we |i'll |you )?(?:take|start|pick|begin|go|do|continue|carry on)(?: it| this| things| up| on)* (?:from|at|with) the (?:\w+ ){1,3}(?:part|bit|section|sequence)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TakesUpAPart();
 
     /// <summary>"Let's take it from the kneeling part. You're down on your right knee, left foot in front.": how one kneels before anything is done.</summary>
@@ -71,7 +71,7 @@ public sealed partial class Reader
         if (knee < 1 || !_lexemes[knee - 1].Is("side") || EndOfSentence(first) is var last && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("footwork") && l.Value is not "kneel") || knee != last && !_lexemes[knee + 1].IsStop)) return;
         _lexemes[knee - 1] = _lexemes[knee - 1] with { Value = _lexemes[knee - 1].Side.Other.Word };
         BecomesTerm(knee, "stance", "kneeling-stance");
-        BecomeSmall(first, knee - 2);
+        BecomesSmall(first, knee - 2);
         BecomesWhereWeAre(knee - 2);
         if (knee + 2 <= last) AsNote(knee + 2, last);
     }

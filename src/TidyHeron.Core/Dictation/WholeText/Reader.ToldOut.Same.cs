@@ -5,7 +5,7 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>"Left kick, left front stance, right punch, same thing, other side": said of what is told in the same breath, and orders nothing.</summary>
 public sealed partial class Reader
 {
-    private const string SameOpens = @"^(?:(?:ok|okay|so|and|then|now|again|it's|that's|this is|just|but|exactly|basically|it is|that is)[ ,]+)*";
+    private const string SameOpens = LeadIn + @"(?:(?:it's|that's|this is|just|but|exactly|it is|that is)[ ,]+)*";
     private const string OverThere = @"(?:(?:but|just|only|now|over)[ ,]+)*(?:(?:on|to|with|for|at|over to) (?:the |your )?(?:other side|opposite side|left|right)(?: (?:side|hand side|leg|foot|hand))?|(?:the )?other side|mirrored|reversed|(?:the )?other way(?: round| around)?|(?:on )?(?:left|right)(?: side)?)?";
 
     [GeneratedRegex(SameOpens + @"(?:(?:the |your )?(?:left|right|other)(?: side| one| foot| leg)?(?: does| is|,)? )?(?:(?:do|repeat|make) )?"

@@ -57,6 +57,9 @@ public sealed partial class Reader
     /// <summary>"Another": one more in this form where what is done is told, not the last count once more.</summary>
     private void RetellAnother(int i)
     {
+        // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
+        if (i + 1 < _lexemes.Count && _lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees")
+            || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
         // "Slide to the left and do it again": the same with this step.
         if (_lexemes[i] is { Kind: "again" } repeat && repeat.Plain.EndsWith("again", StringComparison.Ordinal) && Alone(i) && i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Plain == "do" && _lexemes[i - 2].Plain == "and") && ClauseOf(i).FirstOrDefault(l => l.Is("footwork")) is { Value: "step" or "slide" or "step-back" } && !ClauseOf(i).Any(l => l.Is("technique")) && EndOfClause(i) == EndOfSentence(i)) _lexemes[i] = repeat with { Value = "again", Plain = "same again" };
         // "Step again, left.", "once more, stepping left": the same with this step.

@@ -20,18 +20,24 @@ public sealed partial class Reader
         {
             var last = EndOfSentence(first);
             var next = last + 2;
-            if (next < _lexemes.Count && last - first < MostOfIt && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
+            if (next < _lexemes.Count && last - first < MostOfAShortOne && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
             if (next >= _lexemes.Count || !_lexemes.GetRange(first, last - first + 1).All(l => l.Kind is "filler" or "side" or "then" or "ordinal" or "otherSide" || l.IsStop || l.Plain is "over" or "out" or "back") || _lexemes.GetRange(first, last - first + 1).Count(l => l.Is("side")) != 1) continue;
             if (SaysTheSideOfTheNext().Match(WordsFrom(first, last)) is not { Success: true } said) continue;
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
             var told = RestOfSentence(next - 1).ToList();
-            if (told.FirstOrDefault(l => l.Is("side")) is not { } foot || foot.Value != side || told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || told.FirstOrDefault(l => l.Kind is "footNoun" or "footwork" or "technique") is not { Kind: "footNoun" or "footwork" }
-                || told.Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "facing" or "clock" or "again" or "otherSide" or "number" || l.Is("place") || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "stay" })) continue;
+            if (told.FirstOrDefault(l => l.Is("side")) is not { } foot || foot.Value != side || told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || told.FirstOrDefault(l => l.Kind is "footNoun" or "footwork" or "technique") is not { Kind: "footNoun" or "footwork" } || TellsItself(told)) continue;
             AsNote(first, last);
-            var at = _lexemes[next].Start;
-            _lexemes.InsertRange(next, [new("facing", "facing", at, 0, "facing"), new("clock", side == "left" ? "18" : "6", at, 0, ""), StopAt(next, ",")]);
+            Faces(next, side == "left" ? "18" : "6");
         }
     }
+
+    /// <summary>Whether a sentence tells itself where it goes, or how often.</summary>
+    private static bool TellsItself(IEnumerable<Lexeme> told) =>
+        told.Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "facing" or "clock" or "again" or "otherSide" or "number" or "place" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "stay" });
+
+    /// <summary>Faces a clock direction, in half hours, in the sentence that begins there.</summary>
+    private void Faces(int first, string clock) =>
+        _lexemes.InsertRange(first, [new("facing", "facing", _lexemes[first].Start, 0, "facing"), new("clock", clock, _lexemes[first].Start, 0, ""), StopAt(first, ",")]);
 
     [GeneratedRegex(LeadIn + @"(?:(?:then|next|now|and|finally)[, ]+)*(?:(?:the )?(?:next|first|second|third|fourth|last|other)(?: one| move| line| direction| bit| part)?(?:'s| is| goes| will be| are)|(?:it's|it is|that's|we go|we're going|you go|you're going))(?: going)?(?: back| out| over| up| down)* ?(?:to|towards?|facing)? ?the (?<wall>front|back|rear)(?: of the (?:room|hall))?(?: again| now| next)*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysTheWallOfTheNext();
@@ -40,14 +46,14 @@ public sealed partial class Reader
     private bool TellsTheWall(int next, string clock)
     {
         var told = RestOfSentence(next - 1).ToList();
-        if (!told.Any(l => l.Kind is "footNoun" or "footwork") || told.Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "clock" or "again" or "otherSide" or "number" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "stay" })) return false;
-        if (told.Any(l => l.Kind is "facing" || l.Is("place"))) return told.Any(l => l.Is("place", clock == "0" ? "front" : "rear"));
-        var at = _lexemes[next].Start;
-        _lexemes.InsertRange(next, [new("facing", "facing", at, 0, "facing"), new("clock", clock, at, 0, ""), StopAt(next, ",")]);
+        if (!told.Any(l => l.Kind is "footNoun" or "footwork") || TellsItself(told.Where(l => l.Kind is not ("facing" or "place")))) return false;
+        // It may say so again, but nothing else.
+        if (told.Any(l => l.Kind is "facing" or "place")) return told.Any(l => l.Is("place", clock == "0" ? "front" : "rear"));
+        Faces(next, clock);
         return true;
     }
 
-    [GeneratedRegex(@"^(?:(?:okay|ok|so|then|next|now|and|again|finally)[, ]+)*(?:over |out |off |back )*(?:to )?(?:the |your )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:over |out |off |back )*(?:to )?(?:the |your )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySaysASide();
 
     /// <summary>"To the left now, left foot, front stance, low block", "then left, left front stance": so one turns there, where that foot leads and no turn is told.</summary>
@@ -56,11 +62,10 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var (end, last) = (EndOfClause(first), EndOfSentence(first));
-            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || end - first > MostOfIt || !_lexemes.GetRange(first, end - first + 1).Any(l => l.Is("side")) || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
+            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || end - first > MostOfAShortOne || !_lexemes.GetRange(first, end - first + 1).Any(l => l.Is("side")) || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
             var told = _lexemes.GetRange(end + 2, last - end - 1);
-            if (told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || !told.Any(l => l.IsHandTechnique)
-                || told.Any(l => l.Kind is "degrees" or "amount" or "turnSide" or "facing" or "clock" or "again" or "otherSide" or "number" or "way" || l.Is("place") || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "stay" })) continue;
+            if (told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || !told.Any(l => l.IsHandTechnique) || told.Any(l => l.Is("way")) || TellsItself(told)) continue;
             // The foot of that side is told, with its noun or its stance.
             var withFoot = _lexemes.GetRange(first, end - first + 1).Any(l => l.Is("footNoun"));
             var foot = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("side", side) && Next(k) is { Kind: "footNoun" or "stance" }).ToList();
@@ -68,7 +73,7 @@ public sealed partial class Reader
             var at = Enumerable.Range(first, end - first + 1).First(k => _lexemes[k].Is("side", side));
             _lexemes.Insert(at, new Lexeme("footwork", "turn", _lexemes[at].Start, 0, "turn", TermOf("turn")));
             for (var k = at + 2; k <= EndOfClause(first); k++)
-                if (_lexemes[k].Kind is "again" or "filler") BecomesSmall(k);
+                if (_lexemes[k].Is("again")) BecomesSmall(k);
         }
     }
 }
