@@ -28,7 +28,7 @@ public class NothingDoneTests
     public void What_is_called_walked_or_done_with_the_feet_is_not(string words) =>
         Samples.Say(words).Fields.ShouldNotContain(f => f.Assumption == Told);
 
-    /// <summary>Of the counts of the walk-throughs, which are read as they were meant, one in a hundred at the most is told so.</summary>
+    /// <summary>Of the counts of the walk-throughs, which are read as they were meant, one in three hundred at the most is told so.</summary>
     [Fact]
     public void Few_counts_that_were_meant_so_are_told()
     {
@@ -40,6 +40,6 @@ public class NothingDoneTests
             told += said.Fields.Count(f => f.Assumption == Told);
         }
         counts.ShouldBeGreaterThan(5000);
-        told.ShouldBeLessThan(counts / 100, $"{told} of {counts} counts");
+        told.ShouldBeLessThan(counts / 300, $"{told} of {counts} counts");
     }
 }
