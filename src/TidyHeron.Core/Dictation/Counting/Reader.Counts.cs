@@ -17,7 +17,7 @@ public sealed partial class Reader
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         // "For five you want to turn around …"
-        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && StartsSentence(i) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain is "you" or "we" or "i" or "you want to" || Alone(i)) && _lexemes.Take(i).Any(l => l.IsNumber(lexeme.Number - 1))) return true;
+        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && (StartsSentence(i) || OnlySmallWordsBefore(i)) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain.Split(' ')[0] is "you" or "we" or "i" or "youre" or "were" or "youll" or "the" or "your" or "its" || _lexemes[i + 1].Kind is "footwork" or "side" || Alone(i)) && _lexemes.Take(i).Any(l => l.IsNumber(lexeme.Number - 1))) return true;
         // "On go we look …", five in Japanese.
         if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
@@ -118,6 +118,7 @@ public sealed partial class Reader
     // How many counts the words that follow are said of.
     private int _listed;
     private bool _thenParts; // "then" is said as often as it takes to part them
+    private bool _deedsPart; // as many techniques are told as there are numbers
     private int _inList; // how many of them have begun after the first
 
     /// <summary>Where a list of consecutive numbers ends that begins a sentence, such as "six, seven and eight:"; -1 where there is none.</summary>
@@ -142,12 +143,13 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var isMark = IsCountMark(i);
-        if (isMark) (_listed, _inList, _thenParts, _explicitCounts) = (0, 0, false, true);
+        if (isMark) (_listed, _inList, _thenParts, _deedsPart, _explicitCounts) = (0, 0, false, false, true);
         if (ListEnd(i) is var listEnd and >= 0)
         {
             // "Six, seven and eight: three steps …"
             _listed = _lexemes.Skip(i).Take(listEnd - i + 1).Count(l => l.Is("number"));
             _thenParts = RestOfSentence(listEnd).Count(l => l.Is("then")) == _listed - 1;
+            _deedsPart = RestOfSentence(listEnd).Count(l => l.Is("technique")) == _listed;
             for (var k = i + 1; k <= listEnd; k++)
             {
                 if (!_lexemes[k].IsStop) Note(_lexemes[k], "count");

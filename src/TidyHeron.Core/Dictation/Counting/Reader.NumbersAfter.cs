@@ -56,6 +56,8 @@ public sealed partial class Reader
             if (!isThat && StartsSentence(i)) continue;
             var comma = i - 1;
             while (comma > 0 && (_lexemes[comma].Is("countNoun") || _lexemes[comma].Plain is "and" or "thats" or "that is")) comma--;
+            // "2. Turn, low block, 3. Then punch. 4. …": written as the others are, it calls what comes after it.
+            if (!isThat && char.IsDigit(CharAt(_lexemes[i].Start)) && !_lexemes[i + 2].Is("number") && Enumerable.Range(i + 2, _lexemes.Count - i - 2).TakeWhile(k => !CallsThere(k, _lexemes[i].Number + 1)).Any(k => _lexemes[k].IsHandTechnique || _lexemes[k].IsKick)) continue;
             if (!_lexemes[comma].Is("stop", ",") || !isThat && Backward(comma).TakeWhile(l => !l.IsStop).All(l => l.Is("filler"))) continue; // "…, okay, 11. Stay …"
             var number = _lexemes[i].Number;
             if (!Enumerable.Range(i + 2, _lexemes.Count - i - 2).Any(k => CallsThere(k, number + 1)) || number > 1 && !Enumerable.Range(0, i).Any(k => CallsThere(k, number - 1)) || !isThat && Enumerable.Range(0, _lexemes.Count).Any(k => CallsThere(k, number))) continue;
@@ -83,7 +85,7 @@ public sealed partial class Reader
         var and = last - 1;
         if (opens == 0 || and < 1 || _lexemes[and].Plain != "and" || !_lexemes[and - 1].Is("number") || _lexemes[and - 1].Number != _lexemes[last].Number - 1 || !_lexemes.GetRange(opens, and - 1 - opens).All(l => l.Kind is "filler" or "countNoun" || l.IsStop) || !_lexemes.GetRange(opens, and - 1 - opens).Any(l => l.Plain is "thats" or "that is" or "that was" or "those are")) return false;
         var first = StartOfSentence(opens - 1);
-        if (_lexemes.GetRange(first, opens - first).Count(l => l.Is("technique")) is not (1 or 2) || _lexemes.GetRange(first, opens - first).Any(l => l.Is("number") && IsCountMark(_lexemes.IndexOf(l, first)))) return false;
+        if (_lexemes.GetRange(first, opens - first).Count(l => l.Is("technique") || l.IsKick) is not (1 or 2) || _lexemes.GetRange(first, opens - first).Any(l => l.Is("number") && IsCountMark(_lexemes.IndexOf(l, first)))) return false;
         var at = _lexemes[first].Start;
         List<Lexeme> called = [_lexemes[and - 1] with { Start = at, Length = 0 }, StopAt(first, ","), _lexemes[last] with { Start = at, Length = 0 }, StopAt(first, ":")];
         for (var k = opens; k <= last; k++) BecomesSmall(k);

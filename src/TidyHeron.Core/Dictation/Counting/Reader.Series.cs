@@ -58,7 +58,7 @@ public sealed partial class Reader
 
     /// <summary>"Three punches going forward" are three steps with a number each; "three punches" are one number.</summary>
     private bool SeriesSteps(int i) =>
-        _draft.Footwork is "step" && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Plain: "comes through" }) && !(_draft.Stance is { } stood && _ways.Stances.Of(stood).Feet == FeetKind.Even) || _lexemes[i].Value == "lunge-punch"
+        _draft.Footwork is "step" && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("landing") || l is { Kind: "footwork", Plain: "comes through" }) && !(_draft.Stance is { } stood && _ways.Stances.Of(stood).Feet == FeetKind.Even) || _lexemes[i].Value == "lunge-punch"
         || _lexemes.Skip(i + 1).SkipWhile(l => l.Kind is "side" || l.Is("stop", ",") || l.Plain == "and").Take(Near).TakeWhile(l => !l.IsStop && l.Kind is not ("then" or "side" or "technique")).Any(l => l.Is("footwork", "step") || l.Is("way", "forward"))
         || GoesForwardWith(i) || SteppingIsNext(i) || ThreeOfTheBasics(i) || ListedOverTheLead(i);
 

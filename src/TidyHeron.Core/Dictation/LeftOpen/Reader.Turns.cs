@@ -32,6 +32,14 @@ public sealed partial class Reader
             if (draft.Footwork == "spin") draft.Footwork = "turn"; // "look over your left shoulder, spin round to the left"
             return;
         }
+        // "Look behind you, pivot on the left foot, take the right one round": about face, over the shoulder of that foot.
+        if (draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, Footwork: null or "pivot" or "step" or "slide", HasTurn: false, Facing: null, Way: null } && (draft.Foot ?? draft.Lead) is { } round && !_ways.Stances.Of(now.Stance).IsStraddle
+            && _lexemes.FindLastIndex(l => l.Is("gaze", "overShoulder") && l.Start < _fields[^1].Start) is > 0 and var looks && _lexemes.Skip(looks).TakeWhile(l => l.Start <= _fields[^1].Start).Any(l => l.Plain is "round" or "around" || l.Plain.StartsWith("pivot", StringComparison.Ordinal)))
+        {
+            (draft.TurnAmount, draft.TurnSide) = (180, round);
+            Assume(draft, "gaze", "Read as half a turn, to where the eyes have gone.", "look ahead");
+            return;
+        }
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" or "drop" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);
@@ -190,6 +198,14 @@ public sealed partial class Reader
         if (!StanceSet.IsStanding(before.Stance)) return;
         draft.Facing = before.Heading;
         Assume(draft, draft.Stance is null ? "footwork" : "stance", $"Read as facing {Speech.Heading(before.Heading, _ways.Directions)} again.", $"{_ways.Vocabulary.Name(standing, _ways.Tradition)}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
+    }
+
+    /// <summary>"Now face the front, left down block" with the right foot leading: such a block is over the foot in front, so the left one steps. Common practice.</summary>
+    private void StepsToFaceThere(Draft draft, Posture now)
+    {
+        if (draft is not { Facing: { } facing, Footwork: null, Foot: null, Stance: null, Lead: null, Way: null, Kick: null, Hands: [{ Hand: { } hand, Technique: { } technique }] } || facing == now.Heading || now.Lead is not { } lead || hand.OnSide != lead.Other || now.Stance.Value is not ("front-stance" or "short-front-stance" or "walking-stance" or "bow-stance") || technique.Value is not ("low-block" or "rising-block")) return;
+        (draft.Foot, draft.Footwork) = (lead.Other, "step");
+        Assume(draft, "facing", $"Read as stepping with the {lead.Other.Word} foot, as such a block is over the foot in front.", "pivot, facing " + Speech.Heading(facing, _ways.Directions));
     }
 
     /// <summary>"Round the back again to the left side, …": a turn over the other shoulder to that side of the hall.</summary>

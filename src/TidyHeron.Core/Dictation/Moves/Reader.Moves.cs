@@ -49,7 +49,7 @@ public sealed partial class Reader
         {
             _draft.Counting = _sameCount || _explicitCounts && counting == Counting.Own ? Counting.Then : counting;
             // "Moves 5 and 6: low block; right foot forward, punch": each has its number.
-            if (_explicitCounts && _listed > 1 && _inList < _listed - 1 && (ended || counting == Counting.Own && _taking is { Kind: "footwork", Value: "step" or "step-back" } && _draft.Counting == Counting.Then || _then && (counting == Counting.Own || _thenParts)))
+            if (_explicitCounts && _listed > 1 && _inList < _listed - 1 && (ended || counting == Counting.Own && _taking is { Kind: "footwork", Value: "step" or "step-back" } && _draft.Counting == Counting.Then || _then && (counting == Counting.Own || _thenParts) || _deedsPart && _taking is { Kind: "technique" }))
             {
                 _inList++;
                 _draft.Counting = Counting.Own;
@@ -179,6 +179,7 @@ public sealed partial class Reader
         StepsOutOfDrawnNearer(draft, posture);
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
+        StepsToFaceThere(draft, posture);
         TurnsWithTheSideStep(draft, posture);
         ComesOutOfTheStance(draft, posture);
         GoesBackWithoutTurning(draft, posture);

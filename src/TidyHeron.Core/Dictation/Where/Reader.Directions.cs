@@ -205,6 +205,13 @@ public sealed partial class Reader
             Note(lexeme, "way");
             return;
         }
+        // "Your right foot goes behind you, you turn clockwise": half a turn.
+        if (lexeme.Plain == "behind you" && Alone(i) && ClauseOf(i).Any(l => l.Is("footNoun")) && !ClauseOf(i).Any(l => l.Kind is "technique" or "stance") && _lexemes.Skip(i + 2).TakeWhile(l => !l.IsStop).ToList() is var turns && turns.Any(l => l.Is("turnSide")) && !RestOfSentence(i).Any(l => l.Kind is "facing" or "clock"))
+        {
+            _draft.TurnAmount ??= 180;
+            Note(lexeme, "way");
+            return;
+        }
         // "The right foot steps back behind you".
         if (lexeme.Plain == "behind you" && !_draft.IsTurning && (_draft is { Footwork: not null, SentenceEnded: false } || _foot is not null))
         {

@@ -18,6 +18,13 @@ public sealed partial class Reader
         var looking = ForThisMove(lexeme);
         looking.LooksFirst = !looking.HasBody;
         looking.Gaze = Enum.Parse<Gaze>(lexeme.Value, true);
+        if (lexeme.Plain == OtherWay && looking is { Facing: null, HasTurn: false } && Here().Heading.Degrees is 90 or 270)
+        {
+            // Out of one side of the hall the feet come together in the middle, and the eyes go to its other side. Common practice.
+            looking.Gaze = Here().Heading == Heading.Left ? Notation.Gaze.Right : Notation.Gaze.Left;
+            looking.Facing = Heading.Front;
+            _fields.Add(new ReadField(looking.Id, "gaze", lexeme.Start, lexeme.Length, "Read as facing the front, with the eyes on the other side.", "turn around"));
+        }
         looking.EyesTo = SideOf(looking.Gaze) ?? NamedSide(lexeme);
     }
 

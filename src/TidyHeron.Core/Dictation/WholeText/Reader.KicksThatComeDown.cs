@@ -8,6 +8,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:it|the foot|that foot|your foot|the leg|that leg|the kicking foot|the kicking leg) (?:just )?(?:goes|comes|lands|returns|drops|steps|is put|gets put)(?: back)?(?: down)? (?:behind(?: you)?|to the (?:back|rear))(?: again)?(?:,? (?:to )?where it (?:came from|was|started))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex LandsBehindAgain();
 
+    [GeneratedRegex(@"\b(?:(?:the|your|that|kicking|front|back) )*(?:foot|leg) return(?:s|ing)(?: back)?(?: to (?:its (?:place|position)|where it (?:was|came from|started)|place|the floor|the ground))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TheFootReturns();
+
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
 
@@ -30,6 +33,13 @@ public sealed partial class Reader
             {
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "back", Plain = "lands behind" };
+            }
+        // "Front kick, foot returns": not to the stance the form began in.
+        foreach (var (first, last, _) in Runs(TheFootReturns(), " return"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+            {
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "samePlace", Plain = "returns" };
             }
         // "For a jumping front kick, take off from the right and kick with the right": which foot kicks.
         foreach (var (first, last, match) in Runs(TakesOff(), " off "))

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using System.Text.RegularExpressions;
 
 namespace TidyHeron.Core.Dictation;
@@ -48,6 +49,22 @@ public sealed partial class Reader
             return done < 0 ? run : run[..(done + 1)];
         }
     }
+
+    [GeneratedRegex(@"\b(?:look(?:s|ing)?|turn(?:s|ing)? (?:your|the) head|(?:your|the) (?:head|eyes) (?:turns?|goe?s?|look)|eyes) (?:over )?(?:to )?(?:the )?(?:other|opposite) (?:way|side|direction)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex LooksTheOtherWay();
+
+    /// <summary>"Bring the feet together and look the other way": the eyes, in the middle between the two sides.</summary>
+    private void FindEyesThatGoTheOtherWay()
+    {
+        foreach (var (first, last, _) in Runs(LooksTheOtherWay(), "other", "opposite"))
+        {
+            if (!Clauses(first).Any(l => l.Is("footwork", "pull-together") || l.Plain.StartsWith("feet together", StringComparison.Ordinal) || l.Is("stance") && StanceSet.IsStanding(l.Term!.Id) || l.Plain == "together") && !(Clauses(first).Any(l => l.Is("footNoun")) && Clauses(first).Any(l => l.Plain.Split(' ')[0] is "draw" or "bring" or "pull"))) continue;
+            AsNote(first, last);
+            _lexemes[first] = _lexemes[first] with { Kind = "gaze", Value = "overShoulder", Plain = OtherWay };
+        }
+    }
+
+    private const string OtherWay = "the other way";
 
     /// <summary>"Look to your left, so you're looking to the front.": where that is, of the eyes.</summary>
     private void FindWhereTheEyesGo()

@@ -26,8 +26,19 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:twist|turn|rotate|shift|go|come|drop) into (?:a |an |your |the )?(?:\w+ ){1,3}(?:stance|dachi|seogi|sogi|bow)(?: with it| for (?:that|this)(?: one)?| as you do(?: it| that| so)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex ForThatOne();
 
+    [GeneratedRegex(@"^\s*(?:(?:and|then|so|now|but|okay|four|\w+:) )*before (?:(?:you|we|i) (?:\w+ )?(?:step|move|go|walk|turn|do|start|leave|advance|take the next)|(?:stepping|moving|going|walking|turning|advancing|that|this|the (?:next )?(?:step|turn)))\b(?:(?! (?:you|we|i|the|your|both) )[^,.;:])*", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex BeforeSomethingElse();
+
+    [GeneratedRegex(@"\b(?:(?:leave|leaving|keep|keeping) (?:the|your) (?:front|lead|leading|back|rear|blocking|other|left|right) (?:hand|arm)|(?:(?:the|your) )?(?:front|lead|leading|back|rear|blocking|left|right) (?:hand|arm) (?:just )?(?:stays|remains|doesn't move|does not move|is left|is still))(?: (?:there|out|put|up|still|in place|where it is|in front|extended))*\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex AHandThatStays();
+
     private void FindPhrasesOfManyWords()
     {
+        // "The front hand stays and you reverse punch": with the other one.
+        foreach (var (first, last, _) in Runs(AHandThatStays(), "leave", "leaving", "keep", " stays", "remains", "move", " is left", " is still"))
+            if (last + 1 < _lexemes.Count && (_lexemes[last + 1].IsStop || _lexemes[last + 1].Plain is "and" or "while" or "as") && RestOfSentence(last).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footwork" or "footNoun") is { Kind: "technique", Value: not "chamber" } && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("relHand")) || Backward(first).TakeWhile(l => !l.EndsSentence).All(l => l.IsStop || l.Kind is "filler" or "number"))) AsNote(first, last);
+        // "Four, before you step you pull the right fist in": what comes later is told in its own place.
+        foreach (var (first, last, _) in Runs(BeforeSomethingElse(), "before")) AsNote(first, last);
         foreach (var (first, last, _) in Runs(BecomesAnother(), "turn", "change", "switch", "convert", "make"))
             if (RestOfSentence(last).TakeWhile(l => !l.IsStop).Any(l => l.IsHandTechnique)) BecomesSmall(first, last);
         foreach (var (first, last, _) in Runs(TheFaceOfTheBody(), " face")) AsNote(first, last);

@@ -26,6 +26,7 @@ public sealed partial class Reader
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
         FindWhatOnlyMakesReady();
+        FindEyesThatGoTheOtherWay();
         FindWhereTheEyesGo();
         FindFeetThatGoBehind();
         FindHowATurnIsMade();

@@ -21,6 +21,8 @@ public sealed partial class Reader
         FindWhereOneKneels();
         FindWhatIsTheOpening();
         FindWhereWeAreNow();
+        PartReadyFromLooking();
+        FindTheSideOneBeginsOn();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
         if (stance < 0 || StanceSet.IsStanding(_lexemes[stance].Term!.Id) || _lexemes.Take(stance).Any(l => l.Kind is "technique" or "footwork" or "footNoun" or "whereWeAre" or "number" || l.Is("opening") && !(l.Plain.Split(' ') is [.., "in"] and [_, "finished" or "ended" or "left" or "stopped", ..]))) return;
         var first = StartOfSentence(stance);
@@ -33,6 +35,43 @@ public sealed partial class Reader
         BecomesSmall(first, stands - 1);
         BecomesWhereWeAre(stands - 1);
         if (_lexemes.FindIndex(stance, EndOfSentence(stance) - stance + 1, l => l.Is("technique")) is > 0 and var done) AsNote(FirstOfClause(done) > stance ? FirstOfClause(done) : done, EndOfSentence(stance));
+    }
+
+    [GeneratedRegex(@"\b(?:(?:out )?(?:on|to) (?:the |your )?(?<side>left|right)(?: (?:hand )?side)?|(?<side>left|right) (?:hand )?side)\b(?! (?:foot|leg|hand|arm|fist|palm|knee|elbow|hip|shoulder))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OnOneSide();
+
+    /// <summary>"First you are in front stance on the left, that's your down block to the left side": to that side, as forms begin.</summary>
+    private void FindTheSideOneBeginsOn()
+    {
+        var done = _lexemes.FindIndex(l => l.Is("technique"));
+        if (done < 0 || _lexemes[done].IsKick) return;
+        var (first, last) = (StartOfSentence(done), EndOfSentence(done));
+        var sentence = _lexemes.GetRange(first, last - first + 1);
+        if (_lexemes.Take(first).Any(l => l.Kind is "footwork" or "footNoun" or "turnSide" or "clock" or "degrees") || sentence.Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "turnSide" or "clock" or "degrees" or "facing" or "place" or "amount" or "gaze" or "weapon")) return;
+        if (sentence.Find(l => l.Is("stance")) is not { Term: { } term } || _ways.Stances.Of(term.Id).Feet != FeetKind.Lead || sentence.Count(l => l.Is("technique")) != 1 || !Directed(_lexemes[done])) return;
+        var to = sentence.Where(l => l.Is("side")).ToList();
+        if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
+        // "To the left, front stance, low block" begins as one goes.
+        if (!match.Value.EndsWith("side", StringComparison.OrdinalIgnoreCase) && !_lexemes.GetRange(first, from - first).Any(l => l.Kind is "stance" or "technique")) return;
+        AsNote(from, end);
+        // Behind the number by which it is called.
+        first = _lexemes.FindIndex(first, l => !l.IsStop && l.Kind is not ("filler" or "number" or "ordinal" or "countNoun" or "countWord" or "note"));
+        var start = _lexemes[first].Start;
+        _lexemes.InsertRange(first, [new Lexeme("footwork", "turn", start, 0, "turn", TermOf("turn")), new Lexeme("turnSide", to[0].Value, start, 0, to[0].Value)]);
+
+        static bool Directed(Lexeme lexeme) => lexeme.Term is { Family: "receiving" };
+    }
+
+    /// <summary>"And we're ready, look to your left, step left, …": ready is how one stands, and the look begins what is done.</summary>
+    private void PartReadyFromLooking()
+    {
+        var ready = _lexemes.FindIndex(l => !l.Is("filler") && !l.IsStop);
+        if (ready < 0 || _lexemes[ready] is not { Kind: "stance", Term: { } term } || !StanceSet.IsStanding(term.Id) || !Alone(ready) || ready + 1 >= _lexemes.Count || _lexemes[ready + 1].EndsSentence) return;
+        var looks = _lexemes.FindIndex(ready + 1, l => !l.Is("filler") && !l.IsStop && !l.Is("then"));
+        if (looks < 0 || !_lexemes[looks].Is("gaze") || looks > EndOfSentence(ready) || !RestOfSentence(looks).Any(l => l.Kind is "footwork" or "footNoun" or "stance")) return;
+        _lexemes[ready + 1] = _lexemes[ready + 1] with { Value = "." };
+        for (var k = ready + 2; k < looks; k++)
+            if (_lexemes[k].IsStop) BecomesStopless(k);
     }
 
     [GeneratedRegex(@"\b(?:with )?(?:(?:the|your|that|a) )?(?:(?:left|right|last) )?(?:(?:punch|fist|hand|block|arm|punching hand|knife hand)(?: is| still| still is)? (?:still )?(?:out|extended|in front|there|up)(?: in front)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
