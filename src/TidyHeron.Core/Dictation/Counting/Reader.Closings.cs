@@ -14,7 +14,7 @@ public sealed partial class Reader
     {
         if (_after.Count > 0 || _said.Count < 2) return;
         // "…, and finish: bring the left foot back": the foot that comes home closes the form.
-        if (_said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Footwork.Kind.Value: "step-back" or "pull-together" or "step" } home && (home.Footwork.Kind.Value == "step" ? _lexemes.TakeLast(4).Any(l => l.Plain is "finish" or "finished" or "done") : FinishIsSaid()))
+        if (!_withNumber.Contains(_said[^1].Id) && _said[^1] is { Kick: null, Hands: [], Stance: null, Shout: false, Turn: null, Footwork.Kind.Value: "step-back" or "pull-together" or "step" } home && (home.Footwork.Kind.Value == "step" ? _lexemes.TakeLast(4).Any(l => l.Plain is "finish" or "finished" or "done") : FinishIsSaid()))
             _said[^1] = home with { Footwork = home.Footwork! with { Kind = new TermId("return"), Way = null }, Counting = Counting.Uncounted };
         var first = _said.Count;
         while (first > 1 && (MayClose(_said[first - 1]) || StepsBackToBow(first - 1))) first--;

@@ -29,7 +29,7 @@ public sealed partial class Reader
     {
         const int FarMore = 3; // sentences
         // "Kick, reverse punch. That's two and three. Now turn …": where two are called in one place and none after it.
-        if (marks.Count == 2 && _lexemes[marks[0]].Number > 1 && !_lexemes.GetRange(marks[0], marks[1] - marks[0]).Any(l => l.EndsSentence) && _lexemes[marks[0]].Start == _lexemes[marks[1]].Start) return EndOfSentence(marks[1]);
+        if (marks.Count == 2 && CalledNumber(marks[0]) > 1 && !_lexemes.GetRange(marks[0], marks[1] - marks[0]).Any(l => l.EndsSentence) && _lexemes[marks[0]].Start == _lexemes[marks[1]].Start) return EndOfSentence(marks[1]);
         if (marks.Count < Numbered && !(marks.Count == 2 && marks.All(k => _lexemes[k].Is("ordinal")))) return _lexemes.Count;
         List<int> Deeds(int from, int to) => [.. Enumerable.Range(from, to - from).Where(k => _lexemes[k].EndsSentence && Backward(k).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))];
         var most = marks.Zip(marks.Skip(1)).Max(p => Deeds(p.First, p.Second).Count);

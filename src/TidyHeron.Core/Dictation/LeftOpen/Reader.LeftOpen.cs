@@ -47,6 +47,35 @@ public sealed partial class Reader
         Assume(draft, "footwork", $"Read as drawn nearer: the {lead.Word} foot still leads.", draft.HalfStep ? "" : "step");
     }
 
+    /// <summary>"Left foot out to the left, horse stance, punch. Left foot back.": it comes back to where it went out from.</summary>
+    private void ComesBackToWhereItWentOut(Draft draft, Posture now)
+    {
+        if (draft is not { Foot: { } foot, Stance: null, Lead: null, HasTurn: false, Facing: null, Kick: null } || draft is not { Footwork: "step-back" } and not { Footwork: "step" or null, Way: Way.Back } || !_ways.Stances.Of(now.Stance).IsStraddle) return;
+        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var at = moves.FindLastIndex(m => m.Footwork is { Foot: not null });
+        if (at < 0 || moves[at] is not { Footwork: { Kind.Value: "step" or "slide", Way: { } went }, Turn: null, Facing: null, Stance: { } taken } || moves[at].Footwork!.Foot != foot || went != foot.Way || !_ways.Stances.Of(taken.Kind).IsStraddle) return;
+        (draft.Footwork, draft.Way) = ("pull-together", null);
+        Assume(draft, "foot", $"Read as coming back to the {foot.Other.Word} foot, from where it went.", $"step back with the {foot.Word} foot");
+    }
+
+    /// <summary>"Front kick. Eight, the foot goes back behind": the one that is in the air.</summary>
+    private void GoesBackFromTheAir(Draft draft, Posture now)
+    {
+        if (draft is not { Stance: null, Lead: null, HasTurn: false, Facing: null, Kick: null } || draft is not { Footwork: "step-back" } and not { Footwork: "step" or null, Way: Way.Back }) return;
+        if ((now.KickingFoot ?? (now.Left.Lifted ? Side.Left : now.Right.Lifted ? Side.Right : (Side?)null)) is not { } lifted || draft.Foot is { } foot && foot != lifted) return;
+        (draft.Footwork, draft.Way, draft.Foot) = ("step-back", null, lifted);
+        if (now.KickingFoot is null) draft.Stance = StanceBeforeTheLegRose();
+        Assume(draft, draft.Foot is null ? "footwork" : "foot", $"Read as the {lifted.Word} foot, which is in the air.", "");
+    }
+
+    /// <summary>The stance that the form stood in before the leg rose; none where nobody stood with a foot in front.</summary>
+    private TermId? StanceBeforeTheLegRose()
+    {
+        var postures = Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + _said.Count).ToValueList() }, BodyMeasures.Reference, _ways).Postures;
+        var stood = postures.LastOrDefault(p => !p.Left.Lifted && !p.Right.Lifted);
+        return stood is not null && _ways.Stances.Of(stood.Stance).Feet == FeetKind.Lead ? stood.Stance : null;
+    }
+
     /// <summary>"Cat stance … step down into bow stance": the foot that had no weight comes down, and still leads.</summary>
     private void ComesDownWhereItLed(Draft draft, Posture now)
     {
@@ -232,7 +261,10 @@ public sealed partial class Reader
     /// <summary>"Turn one-eighty, low block right", while the left foot leads and nobody says which foot goes: the block is over the foot that then leads. Common practice.</summary>
     private void TurnsOverTheBlock(Draft draft, Posture now)
     {
-        if (draft is not { IsMawatte: false, TurnAmount: 180, TurnSide: null, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique.Value: "low-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
+        if (draft is not { IsMawatte: false, TurnAmount: 180, TurnSide: null, Facing: null, Way: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique: { } block, Hand: { } hand }] } || (draft.Stance ?? now.Stance) != now.Stance) return;
+        // What was done before with the other hand, over that foot, is done on the other side.
+        var mirrors = _said is [.., { Kick: null, Hands: [{ Hand: { } other } before] }] && before.Technique == block && other == hand.Other && other.OnSide == now.Lead && _ways.Vocabulary.Find(block)?.Family == "receiving";
+        if (block.Value != "low-block" && !mirrors || block.Value == "low-block" && draft.Stance is not null || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
         (draft.Stance, draft.Lead, draft.TurnSide) = (now.Stance, lead, lead);
         Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", $"{lead.Other.Word} {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}, {_ways.Vocabulary.Name(draft.Hands[0].Technique, _ways.Tradition)}");
     }

@@ -180,6 +180,8 @@ public sealed partial class Reader
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         StepsToFaceThere(draft, posture);
+        ComesBackToWhereItWentOut(draft, posture);
+        GoesBackFromTheAir(draft, posture);
         TurnsWithTheSideStep(draft, posture);
         ComesOutOfTheStance(draft, posture);
         GoesBackWithoutTurning(draft, posture);

@@ -182,6 +182,12 @@ public sealed partial class Reader
             BecomesTerm(_lexemes.LastIndexOf(fetched, i), "footwork", "step-back");
             BecomesSmall(i);
         }
+        // "…, left block in back stance, right foot forward, right block": after the left one has stepped, the right one does.
+        if (_lexemes[i].Is("footNoun") && i > 3 && _lexemes[i - 1].Is("side") && _lexemes[i - 2].Is("stop", ",") && _lexemes[i - 3].Is("stance") && Next(i) is { Kind: "way", Value: "forward" } && Enumerable.Range(StartOfSentence(i), i - 1 - StartOfSentence(i)).Any(k => _lexemes[k].Is("footNoun") && k > 0 && _lexemes[k - 1].Is("side", _lexemes[i - 1].Side.Other.Word)) && Backward(i).TakeWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("footNoun")).Any(l => l.IsHandTechnique) && RestOfSentence(i).TakeWhile(l => !l.Is("footNoun")).Any(l => l.IsHandTechnique)) _lexemes[i - 2] = _lexemes[i - 2] with { Value = "." };
+        // "Stands at attention and then opens to ready": the feet, no hand.
+        if (_lexemes[i] is { Kind: "technique", Value: "release-hand" } opens && opens.Plain.StartsWith("open", StringComparison.Ordinal) && Next(i) is { Kind: "stance", Term: { } ready } && StanceSet.IsStanding(ready.Id) && !ClauseOf(i).Any(l => l.Is("handNoun"))) BecomesSmall(i);
+        // "The left foot comes back to where it was": with no kick, it steps back.
+        if (_lexemes[i] is { Kind: "landing", Value: "samePlace" } returned && returned.Plain.Contains("to where", StringComparison.Ordinal) && i > 1 && (_lexemes[i - 1].Is("footNoun") || _lexemes[i - 2].Is("footNoun") && _lexemes[i - 1].Is("filler")) && !_lexemes.Take(i).Reverse().TakeWhile((_, k) => k < 40).Any(l => l.IsKick)) BecomesTerm(i, "footwork", "step-back");
         // "Shift the front foot back to cat stance": the foot, not the weight.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", Plain: "shift" or "shifts" } && IndexAfter(i) is > 0 and var foot && _lexemes[foot].Is("relFoot", "front") && foot + 1 < _lexemes.Count && _lexemes[foot + 1].Is("way", "back")) BecomesTerm(i, "footwork", "slide");
         // "So you turn right, wait, you're facing left": no pause.

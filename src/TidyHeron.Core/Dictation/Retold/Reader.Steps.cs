@@ -284,6 +284,21 @@ public sealed partial class Reader
             BecomesSmall(i - 1);
             BecomesTerm(i, "stance", "bow-stance");
         }
+        // "Three, close, left foot back to right": told out.
+        if (_lexemes[i] is { Kind: "footwork", Value: "pull-together" or "return", Plain: "close" } && i > 1 && _lexemes[i - 1].IsStop && _lexemes[i - 2].Is("number") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && i + 3 < _lexemes.Count && (_lexemes[i + 3].Is("footNoun") || _lexemes[i + 3].Plain == "to"))
+        {
+            BecomesTerm(i, "footwork", "pull-together");
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler", Value = "filler" };
+            if (Enumerable.Range(i + 2, EndOfSentence(i) - i - 1).FirstOrDefault(k => _lexemes[k].Is("way", "back"), -1) is > 0 and var back) BecomesSmall(back);
+        }
+        // "The hammer fist drops down": no body does.
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
+        // "Spin around to the left, all the way to the left side": to that wall.
+        if (_lexemes[i] is { Kind: "amount", Plain: "all the way" } && IndexAfter(i) is > 0 and var wall && _lexemes[wall].Is("side") && Follows(wall, "to", "to the") && wall + 1 < _lexemes.Count && _lexemes[wall + 1].Plain == "side" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "spin" }))
+        {
+            BecomesSmall(i);
+            _lexemes[wall] = _lexemes[wall] with { Kind = "place", Plain = _lexemes[wall].Value + " wall" };
+        }
         // "Pull that right foot all the way around": one turns with it.
         if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "swing" } && EndOfClause(i) is var swings && _lexemes.GetRange(i, swings - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "amount" } far] && far.Plain.StartsWith("all the way", StringComparison.Ordinal))
             BecomesTerm(i, "footwork", "turn");

@@ -74,6 +74,8 @@ public sealed partial class Reader
         // "Release the right hand, regrip": of the staff, not out of a grip.
         if (_lexemes[i] is { Kind: "technique", Value: "wrist-release", Plain: "release" } && (_lexemes.Any(l => l.Is("weapon", "staff")) || CarriedBefore() == "staff"))
             BecomesTerm(i, "technique", "regrip");
+        // "Spear forward", "then you spear to the throat": with the end of it.
+        if (_lexemes[i] is { Kind: "weapon", Plain: "spear" or "spears" } && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Kind is "then" || _lexemes[i - 1].Plain is "you" or "we" or "i" or "and" or "there" or "to" or "now") && i + 1 < _lexemes.Count && (_lexemes[i + 1].Kind is "way" or "level" or "place" || _lexemes[i + 1].Plain is "straight" or "to" or "at" or "into" or "the" or "it" or "ahead") && ClauseOf(i).All(l => l.Kind is not ("technique" or "handNoun" or "relHand"))) BecomesTerm(i, "technique", "staff-thrust");
         // "The right hand spears upward": the hand does it, no spear.
         if (_lexemes[i] is { Kind: "weapon", Plain: "spears" or "spearing" or "spear" } && Previous(i) is { Kind: "handNoun" or "relHand" } or { Plain: "palm" or "palms" or "fingers" })
         {

@@ -199,6 +199,12 @@ public sealed partial class Reader
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from
             return;
         }
+        // "Right hand at the back": where a hand or an end is.
+        if (Follows(i, "at") && ClauseOf(i).Any(l => l.Is("handNoun") || l.Plain is "end" or "tip" or "butt") && !ClauseOf(i).Any(l => l.Kind is "facing" or "footwork" or "footNoun"))
+        {
+            Note(lexeme, "note");
+            return;
+        }
         // "The left foot swings behind you two hundred and seventy degrees": how far it goes is told.
         if (lexeme.Plain == "behind you" && (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "degrees" or "amount") || Alone(i) && ClauseOf(i).Any(l => l.Is("amount")) && RestOfSentence(i).Take(4).Any(l => l.Kind is "degrees" or "amount")))
         {

@@ -16,6 +16,7 @@ internal static class Corrections
             // "To face south… wait, to face east": no pause.
             if (lexemes[i] is { Kind: "tempo", Plain: "wait" } && i > 0 && lexemes[i - 1].IsStop && Neighbour(i, 1) is var anew and >= 0 && lexemes[anew].Is("facing") && anew + 1 < lexemes.Count && FacedBefore(i, lexemes[anew + 1].Kind) >= 0) lexemes[i] = lexemes[i] with { Kind = "correction" };
             if (!lexemes[i].Is("correction")) continue;
+            if (i + 2 < lexemes.Count && lexemes[i + 1].IsStop && lexemes[i + 2] is { Kind: "tempo", Plain: "wait" }) lexemes[i + 2] = lexemes[i + 2] with { Kind = "filler" };
             if (TellsAnotherDirection(i)) continue;
             // "Left back stance, knife hand. I mean it's cat stance.": what was wrong in the sentence before.
             if (StartsSentence(i) && Rest(i) is [{ Kind: "stance" } meant] && lexemes.FindLastIndex(i, l => l.Kind == meant.Kind && l.Value != meant.Value && l != meant) is var wrong and >= 0 && lexemes.Skip(wrong).Take(i - wrong).Count(l => l.EndsSentence) <= 1)
@@ -42,7 +43,7 @@ internal static class Corrections
             if (lexemes[i].Value == "restart" && !IsOnlyAPlace(i) && !IsOnlyTheOtherSide(i) || GoesOnWithIts(i + 1) || i + 1 < lexemes.Count && lexemes[i + 1].Is("stop", ",") && GoesOnWithIts(i + 2))
             {
                 // "Step forward, reverse left inside … hang on, that's step into …": said anew from the start of the sentence.
-                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
+                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":") && !CallsACount(k); k--) lexemes[k] = lexemes[k] with { Kind = "filler" };
                 continue;
             }
             var right = Neighbour(i, 1);
@@ -60,7 +61,7 @@ internal static class Corrections
             // "Slide your feet together... no, sorry, stay there, and block": all of it is taken back.
             if (lexemes[right] is { Kind: "footwork", Value: "stay" } && lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork")) && !lexemes.Take(i).Reverse().TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
             {
-                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":"); k--) lexemes[k] = lexemes[k] with { Kind = "filler", Term = null };
+                for (var k = i; k >= 0 && !lexemes[k].EndsSentence && !lexemes[k].Is("stop", ":") && !CallsACount(k); k--) lexemes[k] = lexemes[k] with { Kind = "filler", Term = null };
                 continue;
             }
             // "Turn left to face nine, no, turn to face six": likewise.
@@ -209,6 +210,9 @@ internal static class Corrections
                 if (lexemes[k].Is("side", lexemes[right].Value) && lexemes[k + 1].Is(lexemes[right + 1].Kind)) return k;
             return -1;
         }
+
+        // "Dul, step and turn… sorry, stay": the number that the sentence began with stays said.
+        bool CallsACount(int k) => lexemes[k].Is("stop", ",") && k > 0 && (lexemes[k - 1].Kind is "number" or "countWord" or "ordinal") && lexemes.FindLastIndex(k - 1, l => l.EndsSentence) is var ended && lexemes.GetRange(ended + 1, k - ended - 2).All(l => l.Kind is "filler" or "countNoun" or "then" || l.Is("footwork") && l.Plain is "step" or "move");
 
         int FacedBefore(int i, string kind)
         {

@@ -172,7 +172,7 @@ public sealed partial class Reader
             var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")
                 && sentence.Any(l => l.Is("stance"));
             if (titled) AsNote(first, end);
-            var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value) || l is { Kind: "footwork", Value: "step" or "step-back" } && rest.Any(r => r.Is("footNoun")) && !sentence.Any(s => s.Kind is "side" or "technique" or "stance"));
+            var opens = sentence.Any(l => l.Plain is "opens with" or "begins with" or "starts with" or "we start with" or "we begin with" or "start with" or "begin with") && sentence.Where(l => l.Kind is "footwork" or "technique").All(l => rest.Any(r => r.Kind == l.Kind && r.Value == l.Value) || l is { Kind: "footwork", Value: "step" or "step-back" } && rest.Any(r => r.Is("footNoun")) && !sentence.Any(s => s.Kind is "side" or "technique" or "stance"));
             var steps = sentence.FindIndex(l => l.Plain is "steps" or "punches" or "blocks" or "kicks") is var at and > 0 && sentence[at - 1].Is("number") && sentence.Skip(at + 1).All(l => l.Is("filler") || l.IsStop)
                 && rest.Count(l => l.Kind == "footNoun" || l.Value == sentence[at].Value) >= sentence[at - 1].Number && !sentence.Take(at).Any(l => l.Kind is "footwork" or "technique");
             if ((opens || steps) && sentence.Any(l => l.Kind is "footwork" or "technique")) AsNote(first, end);

@@ -23,6 +23,26 @@ public sealed partial class Reader
         }
     }
 
+    [GeneratedRegex(@"\b(?:so that|so|until|till|and|such that|to where|where) (?:your |the |both |they're |you're standing with |you're |you have )*(?:your |the |both )?feet (?:are |come |end up |meet )?(?:back )?together\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SoTheFeetAreTogether();
+
+    /// <summary>"Bring the left foot back so your feet are together": beside the other one, not behind it.</summary>
+    private void FindFeetThatComeTogether()
+    {
+        foreach (var (first, last, _) in Runs(SoTheFeetAreTogether(), "together"))
+        {
+            var opens = StartOfSentence(first);
+            var foot = _lexemes.FindIndex(opens, first - opens, l => l.Kind is "footNoun" or "relFoot");
+            if (foot < 0 || _lexemes.GetRange(opens, first - opens).Any(l => l.Kind is "technique" or "stance")) continue;
+            var moves = _lexemes.FindLastIndex(first - 1, first - opens, l => l is { Kind: "footwork", Value: "step" or "step-back" or "slide" or "slide-back" } or { Kind: "way", Value: "back" });
+            if (moves < 0) continue;
+            for (var k = opens; k < first; k++)
+                if (k != moves && _lexemes[k].Kind is "footwork" or "way") BecomesSmall(k);
+            BecomesTerm(moves, "footwork", "pull-together");
+            AsNote(first, last);
+        }
+    }
+
     [GeneratedRegex(@"^(?:and |then |so )*(?:(?:you|we|i) )?(?:spin|pivot|turn|swivel)(?:s|ning|ing)?(?: (?:round|around))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySpins();
 

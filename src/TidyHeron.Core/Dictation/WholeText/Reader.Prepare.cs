@@ -28,6 +28,7 @@ public sealed partial class Reader
         FindWhatOnlyMakesReady();
         FindEyesThatGoTheOtherWay();
         FindWhereTheEyesGo();
+        FindFeetThatComeTogether();
         FindFeetThatGoBehind();
         FindHowATurnIsMade();
         FindFeetThatStamp();

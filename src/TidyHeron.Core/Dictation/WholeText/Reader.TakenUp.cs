@@ -47,7 +47,7 @@ public sealed partial class Reader
         if (done < 0 || _lexemes[done].IsKick) return;
         var (first, last) = (StartOfSentence(done), EndOfSentence(done));
         var sentence = _lexemes.GetRange(first, last - first + 1);
-        if (_lexemes.Take(first).Any(l => l.Kind is "footwork" or "footNoun" or "turnSide" or "clock" or "degrees") || sentence.Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "turnSide" or "clock" or "degrees" or "facing" or "place" or "amount" or "gaze" or "weapon")) return;
+        if (_lexemes.Take(first).Any(l => l.Kind is "footwork" or "footNoun" or "turnSide" or "clock" or "degrees") || sentence.Any(l => l.Kind is "footwork" or "relFoot" or "turnSide" or "way" or "clock" or "degrees" or "facing" or "place" or "amount" or "gaze" or "weapon")) return;
         if (sentence.Find(l => l.Is("stance")) is not { Term: { } term } || _ways.Stances.Of(term.Id).Feet != FeetKind.Lead || sentence.Count(l => l.Is("technique")) != 1 || !Directed(_lexemes[done])) return;
         var to = sentence.Where(l => l.Is("side")).ToList();
         if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
