@@ -102,6 +102,7 @@ public sealed partial class Reader
         if (end + 1 >= _lexemes.Count || !_lexemes[end].Is("stop", ",")) return end;
         var clause = _lexemes.GetRange(i, end - i);
         if (!clause.Any(l => l.Kind is "again" or "otherSide" or "times")) return end;
+        if (EndsOnTheOtherSide(clause, end) is { } both) return both;
         // "…, all the way through from one".
         var next = end + 1;
         while (next + 1 < _lexemes.Count && (_lexemes[next].Is("filler") || _lexemes[next].Is("amount") && _lexemes[next].Plain.StartsWith("all the way", StringComparison.Ordinal))) next++;
@@ -119,6 +120,23 @@ public sealed partial class Reader
         for (var k = end; k < next; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
         if (from) _lexemes[next] = _lexemes[next] with { Kind = "from" };
         return last;
+    }
+
+    /// <summary>"The same as two, other side", "two again, with the left": where such an order ends; none where something else follows.</summary>
+    private int? EndsOnTheOtherSide(List<Lexeme> clause, int comma)
+    {
+        var last = EndOfClause(comma + 1);
+        var rest = _lexemes.GetRange(comma + 1, last - comma);
+        var numbers = clause.Where(l => l.Is("number")).ToList();
+        if (numbers.Count != 1 || !clause.Any(l => l.Is("again")) || !(last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence) || !rest.All(l => l.Kind is "filler" or "otherSide" or "side" or "relHand" or "handNoun")) return null;
+        var told = rest.FindIndex(l => l.Kind is "otherSide" or "side" || l.Is("relHand", "other"));
+        if (told < 0) return null;
+        // A side is the other one unless the count had it already.
+        var had = Called(numbers[0].Number) is { } id && SoFar().IndexOf(id) is var at and >= 0 && SoFar().Moves[at] is { } move ? move.Hands.Select(h => h.Hand?.OnSide).FirstOrDefault(s => s is not null) ?? move.Kick?.Foot ?? move.Footwork?.Foot : null;
+        var mirrored = !rest[told].Is("side") || had != rest[told].Side;
+        for (var k = comma; k <= last; k++)
+            _lexemes[k] = _lexemes[k] with { Kind = k == comma + 1 + told && mirrored ? "otherSide" : "filler", Value = mirrored ? "other" : "filler" };
+        return last + 1;
     }
 
     /// <summary>"Three: hammer fist. Now the other side. Four: …": a sentence between two numbers that follow on announces the second.</summary>

@@ -78,6 +78,9 @@ public sealed partial class Reader
                 }
             }
             var starts = StartsSentence(i);
+            // "Four is the same as two", "four mirrors two": called, and what it is like.
+            if (starts && _lexemes[i].Number == last + 1 && last > 0 && (_lexemes[i + 1].Plain is "is" or "are" or "will be" || _lexemes[i + 1].Kind is "otherSide" or "again") && ClauseOf(i).Count(l => l.Is("number")) == 2 && ClauseOf(i).Any(l => l.Kind is "otherSide" or "again" || l.Plain is "like"))
+                _lexemes.Insert(i + 1, StopAt(i + 1, ":"));
             var isOne = _lexemes[i + 1].Plain is "is" or "are" && (starts || i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && _lexemes[i].Number == last + 1);
             var goesOn = _lexemes[i + 1].Plain is "a" or "an" && i > 0 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i].Number == last + 1 && last > 0;
             if ((isOne || goesOn) && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork"))

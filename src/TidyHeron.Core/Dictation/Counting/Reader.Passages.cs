@@ -49,7 +49,11 @@ public sealed partial class Reader
         if (clause.Any(l => l.Is("from")) && numbers.Count == 1) return Counted(numbers[0], highest);
         // "Counts 6 to 9 same as 1 to 4": the last two tell what is repeated.
         // "Repeat eight": the number right after the word.
-        if (numbers.Count == 1 && clause.FindIndex(l => l.Is("again")) is var again and >= 0 && again + 1 < clause.Count && clause[again + 1].Kind is "number" or "degrees") return Counted(numbers[0], numbers[0]);
+        if (numbers.Count == 1 && clause.FindIndex(l => l.Is("again")) is var again and >= 0 && clause.Skip(again + 1).SkipWhile(l => l is { Kind: "filler" or "again", Plain: "as" or "like" or "of" or "the" or "in" } or { Kind: "countNoun" }).FirstOrDefault() is { Kind: "number" or "degrees" }) return Counted(numbers[0], numbers[0]);
+        // "Four is two again".
+        if (numbers.Count == 1 && _draft is { IsNumbered: true, HasBody: false } && clause.FindIndex(l => l is { Kind: "again", Plain: "again" }) is > 0 and var anew && clause[anew - 1].Is("number")) return Counted(numbers[0], numbers[0]);
+        // "Four mirrors two", "four is the mirror of two", "four is just two on the other side".
+        if (numbers.Count == 1 && clause.FindIndex(l => l.Is("otherSide")) is var mirror and >= 0 && (clause[mirror].Plain.StartsWith("mirror", StringComparison.Ordinal) || _draft is { IsNumbered: true, HasBody: false } && _calls.Any(c => c.Number == clause.First(l => l.Kind is "number" or "degrees" or "countWord" or "ordinal").Number) && clause.Any(l => l.Plain is "is" or "just" or "like"))) return Counted(numbers[0], numbers[0]);
         return numbers.Count >= 2 ? Counted(numbers[^2], numbers[^1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
     }
 

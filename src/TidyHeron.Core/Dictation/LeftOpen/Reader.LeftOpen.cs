@@ -52,8 +52,8 @@ public sealed partial class Reader
     {
         if (draft is not { Foot: { } foot, Stance: null, Lead: null, HasTurn: false, Facing: null, Kick: null } || draft is not { Footwork: "step-back" } and not { Footwork: "step" or null, Way: Way.Back } || !_ways.Stances.Of(now.Stance).IsStraddle) return;
         var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
-        var at = moves.FindLastIndex(m => m.Footwork is { Foot: not null });
-        if (at < 0 || moves[at] is not { Footwork: { Kind.Value: "step" or "slide", Way: { } went }, Turn: null, Facing: null, Stance: { } taken } || moves[at].Footwork!.Foot != foot || went != foot.Way || !_ways.Stances.Of(taken.Kind).IsStraddle) return;
+        var at = moves.FindLastIndex(m => m.Footwork is { Foot: not null } or { Way: Way.Left or Way.Right });
+        if (at < 0 || moves[at] is not { Footwork: { Kind.Value: "step" or "slide", Way: { } went }, Turn: null, Facing: null, Stance: { } taken } || (moves[at].Footwork!.Foot ?? foot) != foot || went != foot.Way || !_ways.Stances.Of(taken.Kind).IsStraddle) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "foot", $"Read as coming back to the {foot.Other.Word} foot, from where it went.", $"step back with the {foot.Word} foot");
     }

@@ -14,6 +14,16 @@ public sealed partial class Reader
         Assume(draft, "turn", "Read as half a turn, as the foot in front moves.", "90 degrees");
     }
 
+    /// <summary>"The right foot swings back and around, right front stance" while it leads: about face over its side (common practice in forms).</summary>
+    private void SwingsRoundWithTheLeadingFoot(Draft draft, Posture now)
+    {
+        if (draft is not { Foot: { } foot, HasTurn: false, Facing: null, Kick: null, Stance: not null, Footwork: null or "step" or "step-back" or "slide" or "turn" } || now.Lead != foot || (draft.Lead ?? foot) != foot || now.Heading.Degrees % 90 != 0) return;
+        var from = _fields.FindIndex(f => f.Move == draft.Id && f.Field is "foot" or "footwork");
+        if (from < 0 || _lexemes.FindIndex(l => l.Start >= _fields[from].Start) is var at && at < 0 || !_lexemes.Skip(at).TakeWhile(l => !l.IsStop).ToList().Exists(l => l.Plain is "around" or "round") || !_lexemes.Skip(at).TakeWhile(l => !l.IsStop).Any(l => l.Plain.Split(' ')[0] is "swings" or "swing" or "comes" or "goes" or "sweeps" or "swinging" or "moves" or "bring" or "take")) return;
+        (draft.TurnAmount, draft.TurnSide, draft.Footwork, draft.Way) = (180, foot, "turn", null);
+        Assume(draft, "foot", $"Read as half a turn, as the {foot.Word} foot in front comes round.", "");
+    }
+
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
@@ -73,10 +83,27 @@ public sealed partial class Reader
     private bool GoesToTheCorner(int i)
     {
         // "Left foot forward to the other diagonal": a right angle from one to the other, to the side of the foot.
-        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Heading.Degrees % 90 == 45 && _draft is { Foot: { } crosses, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Heading.Degrees % 90 == 45 && _draft is { Foot: not null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
         {
-            (_draft.Footwork, _draft.Way, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", null, 90, crosses);
+            (_draft.Footwork, _draft.Way, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", null, 90, Now().Heading.Degrees is 315 or 135 ? Side.Right : Side.Left);
             Note(_lexemes[i], "turn");
+            return true;
+        }
+        // "Now the other corner, right foot, cat stance": likewise, said first.
+        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Alone(i) && AfterDraft().Heading is { Degrees: var slanted } && slanted % 90 == 45 && (_draft.SentenceEnded || _draft.IsEmpty) && RestOfSentence(i).Any(l => l.Kind is "stance" or "technique"))
+        {
+            if (_draft.HasBody) Begin(Counting.Own);
+            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 90, slanted is 315 or 135 ? Side.Right : Side.Left);
+            Note(_lexemes[i], "turn");
+            return true;
+        }
+        // "The right foot to the right corner", out of the left one: that corner of the hall in front.
+        if (i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "to the") && Now().Heading.Degrees is 45 or 315 && _draft is { Foot: not null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Facing = new Heading(_lexemes[i - 1].Value == "left" ? 315 : 45);
+            (_draft.Footwork, _draft.Way) = (_draft.Footwork is null or "step-back" ? "step" : _draft.Footwork, null);
+            if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
+            Note(_lexemes[i], "facing");
             return true;
         }
         // "Turn to the opposite corner".

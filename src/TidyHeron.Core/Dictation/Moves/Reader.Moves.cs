@@ -180,6 +180,7 @@ public sealed partial class Reader
         StandsSideways(draft, posture);
         OpensToTheSide(draft, posture);
         StepsToFaceThere(draft, posture);
+        SwingsRoundWithTheLeadingFoot(draft, posture);
         ComesBackToWhereItWentOut(draft, posture);
         GoesBackFromTheAir(draft, posture);
         TurnsWithTheSideStep(draft, posture);

@@ -93,6 +93,12 @@ public sealed partial class Reader
         // "Turn to shomen", "hidari ashi shomen": the front, no strike.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "footNoun" } or { Kind: "facing" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.
+        // "Turn half left", "left foot half left": half a right angle.
+        if (_lexemes[i] is { Kind: "detail" or "filler", Plain: "half" } halfWay && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } toward && (Alone(i + 1) || _lexemes[i + 2].Kind is "filler" or "then" or "stance" || _lexemes[i + 2].Plain.StartsWith("diagonal", StringComparison.Ordinal)) && !(i > 0 && _lexemes[i - 1].Plain is "a" or "one" or "and"))
+        {
+            _lexemes[i] = new Lexeme("place", toward.Value == "left" ? "frontLeft" : "frontRight", halfWay.Start, toward.Start + toward.Length - halfWay.Start, "half " + toward.Value);
+            _lexemes.RemoveAt(i + 1);
+        }
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("degrees", "45")) BecomesSmall(i);
         // "Turn right about": half a turn.
         if (_lexemes[i] is { Kind: "filler", Plain: "about" } && i > 1 && _lexemes[i - 1].Is("side") && Previous(i - 1) is { Kind: "footwork", Value: "turn" } && Alone(i)) BecomesHalfTurn(i);

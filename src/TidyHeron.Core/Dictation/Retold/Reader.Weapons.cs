@@ -26,6 +26,12 @@ public sealed partial class Reader
             _weapons.Add(_lexemes[i].Value);
             AsNote(i + 1, heldSo);
         }
+        // "One stick in the right hand, left hand guards at the chest.": so one stands before the form.
+        if (_lexemes[i].Is("weapon") && _before.Count == 0 && _lexemes.FindIndex(i, l => l.EndsSentence) is var heldEnd && heldEnd > i && Backward(i).All(l => l.Kind is "filler" or "number" or "unread" or "weapon" || l.IsStop) && _lexemes.GetRange(i + 1, heldEnd - i - 1) is var stands && stands.Any(l => l.Is("handNoun")) && stands.Any(l => l.IsHandTechnique) && stands.All(l => l.IsStop || l.Kind is "filler" or "handNoun" or "side" or "place" or "lead" or "level" or "detail" or "order" || l is { Kind: "technique", Value: "guard" or "staff-guard" or "chamber" }))
+        {
+            _weapons.Add(_lexemes[i].Value);
+            AsNote(i + 1, heldEnd - 1);
+        }
         // "Take up the staff in a right hand forward grip.": so one takes hold of it before the form.
         if (_lexemes[i].Is("weapon") && _before.Count == 0 && OnlySmallWordsBefore(i) && _lexemes.FindIndex(l => l.EndsSentence) is var first && first > i && Backward(i).Any(l => l.Plain is "take" or "pick" or "hold" or "grip" or "grasp")
             && _lexemes.GetRange(i + 1, first - i - 1).All(l => l.IsStop || l.Kind is "filler" or "handNoun" or "side" or "place" or "way" or "lead" or "level" or "detail" or "gripLead" || l.Value is "grab" or "regrip"))

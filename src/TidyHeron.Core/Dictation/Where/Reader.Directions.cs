@@ -229,6 +229,8 @@ public sealed partial class Reader
             Note(lexeme, "way");
             return;
         }
+        // "Now the other way, right front stance, right block": about face.
+        if (lexeme.Plain is "the other way" or "other way" && _draft is { SentenceEnded: true, IsDone: true } && OnlySmallWordsBefore(i) && RestOfSentence(i).Any(l => l.Is("technique")) && !_explicitCounts) Begin(Counting.Own);
         var backwards = lexeme.Value == "rear";
         // "Turn one-eighty to face the other way": the way opposite to where one faces.
         if (lexeme.Plain is "the other way" or "where you came from" or "the way you came" or "the other direction" or "opposite direction" or "the opposite direction" or "opposite way" or "the opposite way" or "opposite wall" or "the opposite wall" && (!_draft.IsDone || PreviousIs(i, "facing") && lexeme.Plain.Contains("way", StringComparison.Ordinal)))

@@ -23,6 +23,16 @@ public sealed partial class Reader
         }
     }
 
+    [GeneratedRegex(@"\bso (?:that )?(?:(?:the|your|my) (?:left|right|front|back) (?:foot|leg) (?:slides|steps|goes|moves|shifts)|(?:you|we|i) (?:slide|step|move|shift) (?:the|your) (?:left|right|front|back) (?:foot|leg)) (?:out|forward|back|across)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SoTheFootGoes();
+
+    /// <summary>"Left hammer fist, horse stance, so the left foot slides out": with it, not after it.</summary>
+    private void FindFeetThatGoWithIt()
+    {
+        foreach (var (first, _, _) in Runs(SoTheFootGoes(), "so "))
+            if (first > 0 && _lexemes[first - 1].Is("stop", ",") && Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var done && done.Any(l => l.IsHandTechnique) && done.Any(l => l.Is("stance")) && !done.Any(l => l.Kind is "footNoun" or "footwork")) _lexemes[first] = _lexemes[first] with { Kind = "together", Value = "while", Plain = "as" };
+    }
+
     [GeneratedRegex(@"\b(?:so that|so|until|till|and|such that|to where|where) (?:your |the |both |they're |you're standing with |you're |you have )*(?:your |the |both )?feet (?:are |come |end up |meet )?(?:back )?together\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SoTheFeetAreTogether();
 

@@ -29,11 +29,34 @@ public sealed partial class Reader
     [GeneratedRegex(@"^\s*(?:(?:and|then|so|now|but|okay|four|\w+:) )*before (?:(?:you|we|i) (?:\w+ )?(?:step|move|go|walk|turn|do|start|leave|advance|take the next)|(?:stepping|moving|going|walking|turning|advancing|that|this|the (?:next )?(?:step|turn)))\b(?:(?! (?:you|we|i|the|your|both) )[^,.;:])*", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BeforeSomethingElse();
 
+    [GeneratedRegex(@",? ?\bnot (?:count |number )?(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)(?: yet| any more)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex NotThatNumber();
+
+    [GeneratedRegex(@"(?:\bfrom (?:(?:the|that|this|your) )?(?:\w+ ){1,3}|^\s*)(?:still )?facing (?:the )?(?:front|forward|back|rear|left|right)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex FromThereFacing();
+
+    [GeneratedRegex(@"^\s*(?:(?:and|then|now|so|you|we|i) )*(?:pull|draw|come) back(?=,|$| and )", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex PullsBackFirst();
+
     [GeneratedRegex(@"\b(?:(?:leave|leaving|keep|keeping) (?:the|your) (?:front|lead|leading|back|rear|blocking|other|left|right) (?:hand|arm)|(?:(?:the|your) )?(?:front|lead|leading|back|rear|blocking|left|right) (?:hand|arm) (?:just )?(?:stays|remains|doesn't move|does not move|is left|is still))(?: (?:there|out|put|up|still|in place|where it is|in front|extended))*\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex AHandThatStays();
 
     private void FindPhrasesOfManyWords()
     {
+        // "Okay, that's six, not five.": which of them it was is told already.
+        foreach (var (first, last, _) in Runs(NotThatNumber(), "not "))
+            if (first > 2 && _lexemes[first - 1].Is("stop", ",") && _lexemes[first - 2].Is("number") && Alone(last))
+            {
+                AsNote(first, last);
+                BecomesStopless(first - 1);
+            }
+        // "From horse stance facing the front, you twist left": where one comes from.
+        foreach (var (first, last, _) in Runs(FromThereFacing(), "facing"))
+            if (StartOfSentence(first) is var opens && _lexemes.GetRange(opens, first - opens) is var before && before.All(l => l.IsStop || l.Kind is "filler" or "from" or "stance") && _lexemes.FindIndex(first, last - first + 1, l => l.Is("facing")) is > 0 and var faced
+                && (before.Any(l => l.Is("from")) ? before.Any(l => l.Is("stance")) : _lexemes.GetRange(first, faced - first).Any(l => l.Is("stance")))) AsNote(faced, last);
+        // "Pull back, right foot to the other corner": how the step begins.
+        foreach (var (first, last, _) in Runs(PullsBackFirst(), "pull back", "draw back", "come back"))
+            if (last + 1 < _lexemes.Count && (_lexemes[last + 1].Is("stop", ",") && last + 2 < _lexemes.Count && Clauses(last + 2).Any(l => l.Is("footNoun")) || _lexemes[last + 1].Plain == "and" && Next(last + 1) is { Kind: "footwork", Value: "step" })) AsNote(first, last);
         // "The front hand stays and you reverse punch": with the other one.
         foreach (var (first, last, _) in Runs(AHandThatStays(), "leave", "leaving", "keep", " stays", "remains", "move", " is left", " is still"))
             if (last + 1 < _lexemes.Count && (_lexemes[last + 1].IsStop || _lexemes[last + 1].Plain is "and" or "while" or "as") && RestOfSentence(last).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footwork" or "footNoun") is { Kind: "technique", Value: not "chamber" } && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("relHand")) || Backward(first).TakeWhile(l => !l.EndsSentence).All(l => l.IsStop || l.Kind is "filler" or "number"))) AsNote(first, last);

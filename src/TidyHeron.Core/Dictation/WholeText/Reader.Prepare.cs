@@ -29,6 +29,7 @@ public sealed partial class Reader
         FindEyesThatGoTheOtherWay();
         FindWhereTheEyesGo();
         FindFeetThatComeTogether();
+        FindFeetThatGoWithIt();
         FindFeetThatGoBehind();
         FindHowATurnIsMade();
         FindFeetThatStamp();
