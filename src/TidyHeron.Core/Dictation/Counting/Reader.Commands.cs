@@ -68,7 +68,7 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "stay", Term = TermOf("stay") };
             return false;
         }
-        if (StartingWith(clause) is not null) return HasSomethingToRepeat();
+        if (StartingWith(clause) is not null || NamedToRepeat(clause).Count > 0) return HasSomethingToRepeat();
         var general = clause.Any(l => l.Is("again")) && clause.Any(l => l.Is("number"));
         if (!clause.All(l => CommandWords.Contains(l.Kind) || general && IsDeeds(l) || l.Is("place") && clause.Any(w => w.Is("passage", "all")) || l.Is("shout") && clause.Any(w => w.Kind is "again" or "otherSide"))) return false;
         // "Down on one knee, the left one".
@@ -127,8 +127,9 @@ public sealed partial class Reader
     {
         var last = EndOfClause(comma + 1);
         var rest = _lexemes.GetRange(comma + 1, last - comma);
-        var numbers = clause.Where(l => l.Is("number")).ToList();
-        if (numbers.Count != 1 || !clause.Any(l => l.Is("again")) || !(last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence) || !rest.All(l => l.Kind is "filler" or "otherSide" or "side" or "relHand" or "handNoun")) return null;
+        var numbers = clause.SkipWhile(l => !l.Is("again")).Where(l => l.Is("number")).ToList();
+        if (numbers.Count == 0) numbers = [.. clause.Where(l => l.Is("number"))];
+        if (numbers.Count is not (1 or 2) || !clause.Any(l => l.Is("again")) || !(last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence) || !rest.All(l => l.Kind is "filler" or "otherSide" or "side" or "relHand" or "handNoun")) return null;
         var told = rest.FindIndex(l => l.Kind is "otherSide" or "side" || l.Is("relHand", "other"));
         if (told < 0) return null;
         // A side is the other one unless the count had it already.

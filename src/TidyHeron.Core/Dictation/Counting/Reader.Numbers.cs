@@ -61,7 +61,7 @@ public sealed partial class Reader
             BecomesSmall(because);
             StopBefore(because);
         }
-        var last = 0;
+        var (last, likened) = (0, -1);
         for (var i = 0; i + 2 < _lexemes.Count; i++)
         {
             if (_lexemes[i].Is("ordinal") && StartsSentence(i) && int.TryParse(_lexemes[i].Value, out var ordinal)) last = ordinal;
@@ -79,11 +79,17 @@ public sealed partial class Reader
             }
             var starts = StartsSentence(i);
             // "Four is the same as two", "four mirrors two": called, and what it is like.
-            if (starts && _lexemes[i].Number == last + 1 && last > 0 && (_lexemes[i + 1].Plain is "is" or "are" or "will be" || _lexemes[i + 1].Kind is "otherSide" or "again") && ClauseOf(i).Count(l => l.Is("number")) == 2 && ClauseOf(i).Any(l => l.Kind is "otherSide" or "again" || l.Plain is "like"))
+            if (starts && _lexemes[i].Number == last + 1 && last > 0 && (_lexemes[i + 1].Plain is "is" or "are" or "will be" || _lexemes[i + 1].Kind is "otherSide" or "again") && ClauseOf(i).Count(l => l.Is("number")) >= 2 && ClauseOf(i).Any(l => l.Kind is "otherSide" or "again" || l.Plain is "like"))
+            {
                 _lexemes.Insert(i + 1, StopAt(i + 1, ":"));
+                likened = _lexemes.FindIndex(i + 1, l => l.Is("number"));
+                last = _lexemes[i].Number;
+                continue;
+            }
+            if (i == likened) continue; // "three is the same as one, and four …": four follows on three
             var isOne = _lexemes[i + 1].Plain is "is" or "are" && (starts || i > 1 && (_lexemes[i - 1].Plain == "and" || _lexemes[i - 1].Is("stop", ",")) && _lexemes[i].Number == last + 1);
             var goesOn = _lexemes[i + 1].Plain is "a" or "an" && i > 0 && _lexemes[i - 1].Is("stop", ",") && _lexemes[i].Number == last + 1 && last > 0;
-            if ((isOne || goesOn) && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            if ((isOne || goesOn) && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork" || !starts && l.Kind is "again" or "otherSide"))
             {
                 // "Are" stands after the last number of a list: "six, seven and eight:".
                 _lexemes.Insert(i + 1, new Lexeme("stop", starts || _lexemes[i + 1].Plain == "are" ? ":" : ",", _lexemes[i + 1].Start, 0, ""));

@@ -11,6 +11,31 @@ public sealed partial class Reader
 
     private int[] CountsSoFar() => Counts.Of(SoFar());
 
+    /// <summary>"Repeat the rising block and the punch": what is named; empty where the clause is no such order, or where one of them was not done yet.</summary>
+    private List<TermId> NamedToRepeat(List<Lexeme> clause)
+    {
+        var named = clause.Where(l => l.Is("technique")).Select(l => l.Term!.Id).ToList();
+        if (named.Count < 2 || clause.Find(l => !l.Is("filler") && !l.Is("then")) is not { Kind: "again", Plain: "repeat" or "repeats" or "repeating" or "and repeat" } || !clause.All(l => l.Kind is "filler" or "then" or "again" or "technique" or "level")) return [];
+        var done = _before.Concat(_said).SelectMany(m => m.Hands.Select(h => h.Technique).Concat(m.Kick is { } kick ? [kick.Technique] : [])).Concat(_draft.Hands.Select(h => h.Technique)).Concat(_draft.Kick is { } last ? [last.Technique] : []);
+        return named.All(done.Contains) ? named : [];
+    }
+
+    /// <summary>The last counts in which these were done, in that order; none where they were not.</summary>
+    private (int First, int Last)? PassageNamed(List<TermId> named)
+    {
+        if (named.Count == 0) return null;
+        var moves = SoFar().Moves;
+        var done = Enumerable.Range(0, moves.Count).SelectMany(k => moves[k].Hands.Select(h => (At: k, h.Technique)).Concat(moves[k].Kick is { } kick ? [(At: k, kick.Technique)] : [])).ToList();
+        for (var from = done.Count - named.Count; from >= 0; from--)
+        {
+            if (!named.SequenceEqual(done.Skip(from).Take(named.Count).Select(d => d.Technique))) continue;
+            var last = done[from + named.Count - 1].At;
+            while (last + 1 < moves.Count && moves[last + 1].Counting is Counting.Then or Counting.Together) last++;
+            return (StartOfCount(done[from].At), last);
+        }
+        return null;
+    }
+
     /// <summary>"From the second count", "counts one to four", "the last three", "the whole section": which moves are meant.</summary>
     private (int First, int Last)? PassageOf(List<Lexeme> clause)
     {

@@ -67,7 +67,7 @@ public sealed partial class Reader
             goesThere = (Array.IndexOf(soFar, 1), turned - 1);
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
-        if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageNamed(NamedToRepeat(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
         else if (otherSide && more == 1 && !_explicitCounts && (!clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) || GoesToTheOtherSide(clause)) && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();

@@ -33,16 +33,45 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Right front kick, left front kick, landing in front each time", "kick right, step down, kick left, step down": one after the other, each with its landing.</summary>
+    private void FindKicksThatEachLand()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var last = EndOfSentence(first);
+            var kicks = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("technique")).ToList();
+            if (kicks.Count < 2 || !kicks.All(k => _lexemes[k].IsKick && ClauseOf(k).Any(l => l.Is("side")) && ClauseOf(k).Count(l => l.Is("technique")) == 1)) continue;
+            var landings = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("landing", "front") || _lexemes[k].Is("footwork", "land")).ToList();
+            if (landings is [var both] && both > kicks[^1] && ClauseOf(both).Any(l => l.Plain is "each" or "each time" or "both" or "every"))
+            {
+                for (var n = kicks.Count - 2; n >= 0; n--)
+                {
+                    var end = EndOfClause(kicks[n]);
+                    if (end + 1 >= _lexemes.Count || !_lexemes[end + 1].IsStop) continue;
+                    _lexemes[end + 1] = _lexemes[end + 1] with { Value = "." };
+                    _lexemes.Insert(end + 1, _lexemes[both] with { Start = _lexemes[end].Start + _lexemes[end].Length, Length = 0 });
+                    both++;
+                }
+            }
+            else if (landings.Count == kicks.Count)
+                for (var n = kicks.Count - 1; n > 0; n--)
+                    if (landings[n - 1] > kicks[n - 1] && landings[n - 1] < kicks[n] && EndOfClause(landings[n - 1]) + 1 is var stop && stop < kicks[n] && _lexemes[stop].IsStop) _lexemes[stop] = _lexemes[stop] with { Value = "." };
+        }
+    }
+
     /// <summary>"Three front kicks, right, left, right", "three front kicks": so many, one after the other.</summary>
     private void TellKicksOneByOne(int i)
     {
         if (!_lexemes[i].IsKick || _lexemes[i - 1] is not { Kind: "number" } many || many.Number is < 2 or > 5 || IsCountMark(i - 1) || !IsPlural(_lexemes[i])) return;
         var sides = new List<Lexeme>();
         var last = i;
-        for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("side") || _lexemes[k].IsStop && !_lexemes[k].EndsSentence || _lexemes[k].Is("then") || _lexemes[k].Plain == "and"); k++)
-            if (_lexemes[k].Is("side"))
+        // "Two front kicks going forward, right then left": each lands in front.
+        var forward = i + 1 < _lexemes.Count && (_lexemes[i + 1] is { Kind: "footwork", Value: "step", IsGerund: true } || _lexemes[i + 1].Is("landing", "front") || _lexemes[i + 1].Is("way", "forward")) && Alone(i + 1);
+        if (forward) BecomesSmall(i + 1);
+        for (var k = i + 1; k < _lexemes.Count && (_lexemes[k].Is("side") || _lexemes[k].IsStop && !_lexemes[k].EndsSentence || _lexemes[k].Is("then") || forward && k == i + 1 || _lexemes[k].Plain == "and"); k++)
+            if (_lexemes[k].Is("side") || forward && k == i + 1)
             {
-                sides.Add(_lexemes[k]);
+                if (_lexemes[k].Is("side")) sides.Add(_lexemes[k]);
                 last = k;
             }
         if (sides.Count > 0 && sides.Count != many.Number || RestOfSentence(i).Any(l => l.Plain is "each" or "each time") || _lexemes.GetRange(last + 1, EndOfClause(last) - last).Any(l => !l.Is("filler"))) return;
@@ -53,6 +82,7 @@ public sealed partial class Reader
             if (k > 0) told.Add(new Lexeme("stop", ".", end, 0, ""));
             if (sides.Count > 0) told.Add(sides[k]);
             told.Add(k == 0 ? kick : kick with { Start = end, Length = 0 });
+            if (forward) told.Add(new Lexeme("landing", "front", end, 0, "land in front"));
         }
         BecomesSmall(i - 1);
         _lexemes.RemoveRange(i, last - i + 1);

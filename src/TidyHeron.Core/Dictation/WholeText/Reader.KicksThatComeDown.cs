@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using TidyHeron.Core.Body;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -41,6 +42,21 @@ public sealed partial class Reader
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "samePlace", Plain = "returns" };
             }
+        // "Front kick and return to the left front stance": where it kicked from. "Kick, right foot, down in front".
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i].Is("footwork", "return") && RestOfSentence(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("stance")) is { Term: { } term } && !StanceSet.IsStanding(term.Id) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+            {
+                var to = EndOfClause(i);
+                AsNote(i, to);
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Plain = "return" };
+            }
+            else if (_lexemes[i] is { Kind: "filler", Plain: "down" } && _lexemes[i - 1].Is("stop", ",") && _lexemes[i + 1].Is("lead") && _lexemes[i + 1].Plain == "in front" && Alone(i + 1) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front" };
+                BecomesSmall(i + 1);
+            }
+        }
         // "For a jumping front kick, take off from the right and kick with the right": which foot kicks.
         foreach (var (first, last, match) in Runs(TakesOff(), " off "))
             if (_lexemes.FindLastIndex(first, first - StartOfSentence(first) + 1, l => l.IsKick) is > 0 and var kick)

@@ -68,6 +68,7 @@ public sealed partial class Reader
         FindRowsThatStep();
         FindSeriesOfSteps();
         FindKicksInARow();
+        FindKicksThatEachLand();
         FindTechniquesEachWithAStep();
         FindRowsOfTechniques();
         FindRowsWithTheirSides();
