@@ -33,6 +33,7 @@ public sealed partial class Reader
     /// </summary>
     private void FindSeriesOfSteps()
     {
+        FindRowsInAStance();
         FindRowsThatAreWalked();
         FindListsOfSidesThatStep();
         FindOtherOrders();

@@ -92,7 +92,7 @@ public sealed partial class Reader
             lunges ? "reverse punch" : "hand " + term.English));
     }
 
-    /// <summary>"Ten is a lunge punch": its name says that it steps, with the foot behind. Only where the words call it so: "two: lunge punch" is how we say one on the spot.</summary>
+    /// <summary>"Ten is a lunge punch", "ni, oi zuki": its name says that it steps, with the foot behind.</summary>
     private void StepsForItsName(int i, Term term)
     {
         // "About turn, down block, lunge punch": one step more, so one count more.
@@ -105,7 +105,7 @@ public sealed partial class Reader
             return;
         }
         if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } || _draft is not { IsNumbered: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
-            || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance") || !_lexemes.Any(l => l.Value == "lunge-punch" && Follows(_lexemes.IndexOf(l), "is"))) return;
+            || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));
     }
