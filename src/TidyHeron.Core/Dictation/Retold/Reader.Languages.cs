@@ -17,11 +17,12 @@ public sealed partial class Reader
     /// <summary>"You gong bu, you chong quan": where no English is spoken "you" is the right side.</summary>
     private void FindSidesInChinese()
     {
+        if (!_lexemes.Any(l => l.Plain is "you")) return;
         // Among English words only before a name in Chinese, where the left side is told so too.
-        if (_lexemes.Any(l => l.Plain is "zuo"))
+        if (_lexemes.Any(l => EnglishWords.Contains(l.Plain)) && _lexemes.Any(l => l.Plain is "zuo"))
             for (var i = 0; i + 1 < _lexemes.Count; i++)
                 if (_lexemes[i] is { Kind: "filler", Plain: "you" } && _lexemes[i + 1].Kind is "stance" or "technique" && _lexemes[i + 1].Plain.Split(' ')[^1] is "bu" or "quan" or "zhang" or "dang" or "tui" or "jiao" or "zhou" or "jia") _lexemes[i] = _lexemes[i] with { Kind = "side", Value = "right", Plain = "right" };
-        if (!_lexemes.Any(l => l.Plain is "you") || _lexemes.Any(l => EnglishWords.Contains(l.Plain)) || !_lexemes.Any(l => l.Plain is "zuo" || l.Plain.Split(' ')[^1] is "bu" or "quan" or "zhang")) return;
+        if (_lexemes.Any(l => EnglishWords.Contains(l.Plain)) || !_lexemes.Any(l => l.Plain is "zuo" || l.Plain.Split(' ')[^1] is "bu" or "quan" or "zhang")) return;
         for (var i = 0; i < _lexemes.Count; i++)
             if (_lexemes[i] is { Kind: "filler", Plain: "you" }) _lexemes[i] = _lexemes[i] with { Kind = "side", Value = "right", Plain = "right" };
     }

@@ -56,7 +56,7 @@ public sealed partial class Reader
                 && (before.Any(l => l.Is("from")) ? before.Any(l => l.Is("stance")) : _lexemes.GetRange(first, faced - first).Any(l => l.Is("stance")))) AsNote(faced, last);
         // "Pull back, right foot to the other corner": how the step begins.
         foreach (var (first, last, _) in Runs(PullsBackFirst(), "pull back", "draw back", "come back"))
-            if (last + 1 < _lexemes.Count && (_lexemes[last + 1].Is("stop", ",") && last + 2 < _lexemes.Count && Clauses(last + 2).Any(l => l.Is("footNoun")) || _lexemes[last + 1].Plain == "and" && Next(last + 1) is { Kind: "footwork", Value: "step" })) AsNote(first, last);
+            if (last + 1 < _lexemes.Count && (_lexemes[last + 1].Is("stop", ",") && last + 2 < _lexemes.Count && ClauseOf(last + 2).Any(l => l.Is("footNoun")) || _lexemes[last + 1].Plain == "and" && Next(last + 1) is { Kind: "footwork", Value: "step" })) AsNote(first, last);
         // "The front hand stays and you reverse punch": with the other one.
         foreach (var (first, last, _) in Runs(AHandThatStays(), "leave", "leaving", "keep", " stays", "remains", "move", " is left", " is still"))
             if (last + 1 < _lexemes.Count && (_lexemes[last + 1].IsStop || _lexemes[last + 1].Plain is "and" or "while" or "as") && RestOfSentence(last).FirstOrDefault(l => l.Kind is "technique" or "stance" or "footwork" or "footNoun") is { Kind: "technique", Value: not "chamber" } && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("relHand")) || Backward(first).TakeWhile(l => !l.EndsSentence).All(l => l.IsStop || l.Kind is "filler" or "number"))) AsNote(first, last);

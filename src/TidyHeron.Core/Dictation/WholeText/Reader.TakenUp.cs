@@ -49,15 +49,18 @@ public sealed partial class Reader
         var sentence = _lexemes.GetRange(first, last - first + 1);
         if (_lexemes.Take(first).Any(l => l.Kind is "footwork" or "footNoun" or "turnSide" or "clock" or "degrees") || sentence.Any(l => l.Kind is "footwork" or "relFoot" or "turnSide" or "way" or "clock" or "degrees" or "facing" or "place" or "amount" or "gaze" or "weapon")) return;
         if (sentence.Find(l => l.Is("stance")) is not { Term: { } term } || _ways.Stances.Of(term.Id).Feet != FeetKind.Lead || sentence.Count(l => l.Is("technique")) != 1 || !Directed(_lexemes[done])) return;
+        if (sentence.FindIndex(l => l.Is("stop", ":")) > sentence.FindIndex(l => l.Is("technique"))) return; // "three knife hands: left foot to the left, …"
         var to = sentence.Where(l => l.Is("side")).ToList();
         // "Left, low block, front stance": said first, by itself.
-        if (OnlySmallWordsBefore(first + sentence.FindIndex(l => !l.Is("filler"))) && sentence.Find(l => !l.Is("filler")) is { Kind: "side" } alone && _lexemes.IndexOf(alone, first) is var by && Alone(by) && to.All(l => l.Value == alone.Value))
+        if (OnlySmallWordsBefore(first + sentence.FindIndex(l => !l.Is("filler"))) && sentence.Find(l => !l.Is("filler")) is { Kind: "side" } alone && _lexemes.IndexOf(alone, first) is var by && Alone(by) && _lexemes[by + 1].Value == "," && (by == first || _lexemes[by - 1].IsStop || _lexemes[by - 1].Plain is "so" or "and" or "now" or "first") && to.All(l => l.Value == alone.Value))
         {
             _lexemes[by] = alone with { Kind = "turnSide" };
             _lexemes.Insert(by, new Lexeme("footwork", "turn", alone.Start, 0, "turn", TermOf("turn")));
             return;
         }
         if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
+        // "Left front stance to the left": one steps there.
+        if (from > first + 1 && _lexemes[from - 1].Is("stance") && _lexemes[from - 2].Is("side")) return;
         // "To the left, front stance, low block" begins as one goes.
         if (!match.Value.EndsWith("side", StringComparison.OrdinalIgnoreCase) && !_lexemes.GetRange(first, from - first).Any(l => l.Kind is "stance" or "technique")) return;
         AsNote(from, end);
