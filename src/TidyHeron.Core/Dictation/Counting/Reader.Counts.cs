@@ -125,7 +125,7 @@ public sealed partial class Reader
     private int ListEnd(int i)
     {
         if (_lexemes[i].Is("countNoun") && StartsSentence(i) && i + 1 < _lexemes.Count) i++;
-        else if (!StartsSentence(i) && !(Alone(i) && IsNextNumber(i) && _lexemes[i - 1].Is("then"))) return -1;
+        else if (!StartsSentence(i) && !(Alone(i) && IsNextNumber(i) && _lexemes[i - 1].Is("then")) && !(OnlySmallWordsBefore(i) && _lexemes[i].Is("number") && CalledBefore(_lexemes[i].Number - 1))) return -1;
         if (!_lexemes[i].Is("number")) return -1;
         var (last, end) = (_lexemes[i].Number, -1);
         for (var k = i + 1; k < _lexemes.Count; k++)
@@ -136,7 +136,11 @@ public sealed partial class Reader
         }
         // "Fourteen fifteen sixteen three punches" without stops: where the words call other counts too.
         var series = end >= 0 && end + 1 < _lexemes.Count && _lexemes[end + 1].Is("number") && IndexAfter(end + 1) is var many and >= 0 && _lexemes[many].IsHandTechnique && end - i >= 2 && _lexemes.Any(l => l.Is("countNoun"));
-        return end >= 0 && (Alone(end) || series) ? end : -1;
+        // "Then six, seven and eight you walk forward, …".
+        var goesOn = end - i >= 2 && end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "i" or "you" or "we" } && CalledBefore(_lexemes[i].Number - 1);
+        return end >= 0 && (Alone(end) || series || goesOn) ? end : -1;
+
+        bool CalledBefore(int number) => _lexemes.Take(i).Any(l => l.IsNumber(number));
     }
 
     private void TakeCount(int i)

@@ -65,6 +65,13 @@ public sealed partial class Reader
         for (var i = 0; i + 2 < _lexemes.Count; i++)
         {
             if (_lexemes[i].Is("ordinal") && StartsSentence(i) && int.TryParse(_lexemes[i].Value, out var ordinal)) last = ordinal;
+            if (_lexemes[i] is { Kind: "countWord" } inJapanese && StartsSentence(i) && int.TryParse(inJapanese.Value, out var counted) && counted == last + 1 && _lexemes[i + 1].Plain is "is" or "are" && RestOfSentence(i).Any(l => l.Kind is "technique" or "stance" or "footwork"))
+            {
+                _lexemes.Insert(i + 1, StopAt(i + 1, ":"));
+                last = counted;
+                continue;
+            }
+            if (_lexemes[i].Is("countWord") && (StartsSentence(i) || Alone(i)) && int.TryParse(_lexemes[i].Value, out var calledSo)) last = calledSo;
             if (!_lexemes[i].Is("number")) continue;
             // "Then seven is …", "…, and do six: …", "…, and 8. …": the next number begins what it calls.
             if (_lexemes[i].Number == last + 1 && last > 0 && (_lexemes[i + 1].Plain is "is" or "are" || _lexemes[i + 1].IsStop && _lexemes[i + 1].Value is ":" or ".") && i > 0 && (_lexemes[i - 1].Is("then") || _lexemes[i - 1].Plain is "and" or "do"))
@@ -142,6 +149,10 @@ public sealed partial class Reader
         // "First turn left … Second step forward …".
         var ordinals = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _) && (StartsSentence(i) || OnlySmallWordsBefore(i) && IsOneOfThem(i))).ToList();
         if (ordinals.Count >= 3 && ordinals.Zip(ordinals.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1)) _numbered.UnionWith(ordinals.Select(k => _lexemes[k].Start));
+        // "Ten, low block. Eleven step punch. Twelve turn around …": words for numbers that count up, sentence by sentence, though no stop follows some of them.
+        var words = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && StartsSentence(i) && !char.IsDigit(CharAt(_lexemes[i].Start)) && _lexemes.GetRange(StartOfSentence(i), i - StartOfSentence(i)).All(l => l.IsStop || l.Plain is "and" or "so" or "now" or "okay" or "ok" or "on") && !(i + 1 < _lexemes.Count && (_lexemes[i + 1] is { Kind: "technique" or "timesNoun" or "stance" or "countNoun" } || _lexemes[i + 1].Plain.EndsWith('s') && _lexemes[i + 1].Is("footwork")))).ToList();
+        for (var k = 1; k + 1 < words.Count; k++)
+            if (_lexemes[words[k]].Number == _lexemes[words[k - 1]].Number + 1 && _lexemes[words[k + 1]].Number == _lexemes[words[k]].Number + 1) _numbered.UnionWith([_lexemes[words[k - 1]].Start, _lexemes[words[k]].Start, _lexemes[words[k + 1]].Start]);
         var all = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i].Is("number") && char.IsDigit(CharAt(_lexemes[i].Start))).ToList();
         // "18 step routine: 1 left foot …": a number that none follows is no count.
         if (all.Count > 2 && StartsSentence(all[0]) && all.Skip(1).All(k => _lexemes[k].Number != _lexemes[all[0]].Number + 1)) all.RemoveAt(0);

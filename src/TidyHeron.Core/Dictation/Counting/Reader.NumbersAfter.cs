@@ -73,7 +73,7 @@ public sealed partial class Reader
             CallsFrom(first, i, comma + 1);
         }
 
-        bool CallsThere(int k, int number) => _lexemes[k].IsNumber(number) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && StartsSentence(k - 1)) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
+        bool CallsThere(int k, int number) => _lexemes[k].IsNumber(number) && (StartsSentence(k) || k > 0 && _lexemes[k - 1].Plain == "for" && OnlySmallWordsBefore(k) || k > 0 && _lexemes[k - 1].Is("countNoun") && (StartsSentence(k - 1) || OnlySmallWordsBefore(k - 1))) && IsCountMark(_lexemes[k].Is("number") && k > 0 && _lexemes[k - 1].Is("countNoun") ? k - 1 : k);
     }
 
     [GeneratedRegex(@"^(?:and |so |okay |all )?(?:those|these|they|both|that|this|it|all of (?:that|it)|together|(?:those|these|the) (?:two|three))(?: two| both| all| together)*(?: are|is|'s| is| make| makes| was| were| counts?(?: as)?)(?: all)?(?: count| number| move)? \w+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

@@ -25,6 +25,8 @@ public sealed partial class Reader
 
     private void RetellFeetThatComeRound(int i)
     {
+        // "Swing my back leg round": it steps.
+        if (_lexemes[i] is { Kind: "unread", Plain: "swing" or "swings" or "swinging" } && IndexAfter(i) is > 0 and var leg && _lexemes[leg] is { Kind: "relFoot" }) BecomesTerm(i, "footwork", "step");
         // "Your right foot moves over to the right": to that side, not to the other foot.
         if (_lexemes[i] is { Kind: "beside", Plain: "over to" or "up to" } && IndexAfter(i) is var toSide and > 0 && _lexemes[toSide].Is("side") && Alone(toSide) && Enumerable.Range(FirstOfClause(i), i - FirstOfClause(i)).Any(k => _lexemes[k].Is("footNoun") && k > 0 && _lexemes[k - 1].Is("side", _lexemes[toSide].Value))) _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "to" };
         // "Bring your back foot up so the feet are together": beside the other one.

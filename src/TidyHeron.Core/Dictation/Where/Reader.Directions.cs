@@ -206,7 +206,7 @@ public sealed partial class Reader
             return;
         }
         // "The left foot swings behind you two hundred and seventy degrees": how far it goes is told.
-        if (lexeme.Plain == "behind you" && (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "degrees" or "amount") || Alone(i) && ClauseOf(i).Any(l => l.Is("amount")) && RestOfSentence(i).Take(4).Any(l => l.Kind is "degrees" or "amount")))
+        if (lexeme.Plain == "behind you" && (_lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "degrees" or "amount") || Alone(i) && ClauseOf(i).Any(l => l.Kind is "amount" or "relFoot") && RestOfSentence(i).Take(4).Any(l => l.Kind is "degrees" or "amount")))
         {
             Note(lexeme, "way");
             return;
