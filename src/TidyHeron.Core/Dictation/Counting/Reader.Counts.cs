@@ -17,7 +17,7 @@ public sealed partial class Reader
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         // "For five you want to turn around …"
-        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && (StartsSentence(i) || OnlySmallWordsBefore(i)) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain.Split(' ')[0] is "you" or "we" or "i" or "youre" or "were" or "youll" or "the" or "your" or "its" || _lexemes[i + 1].Kind is "footwork" or "side" || Alone(i)) && _lexemes.Take(i).Any(l => l.IsNumber(lexeme.Number - 1))) return true;
+        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && (StartsSentence(i) || OnlySmallWordsBefore(i)) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain.Split(' ')[0] is "you" or "we" or "i" or "youre" or "were" or "youll" or "the" or "your" or "its" || _lexemes[i + 1].Kind is "footwork" or "side" || Alone(i)) && WasSaidBefore(i, lexeme.Number - 1)) return true;
         // "On go we look …", five in Japanese.
         if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;
@@ -125,7 +125,7 @@ public sealed partial class Reader
     private int ListEnd(int i)
     {
         if (_lexemes[i].Is("countNoun") && StartsSentence(i) && i + 1 < _lexemes.Count) i++;
-        else if (!StartsSentence(i) && !(Alone(i) && IsNextNumber(i) && _lexemes[i - 1].Is("then")) && !(OnlySmallWordsBefore(i) && _lexemes[i].Is("number") && CalledBefore(_lexemes[i].Number - 1))) return -1;
+        else if (!StartsSentence(i) && !(Alone(i) && IsNextNumber(i) && _lexemes[i - 1].Is("then")) && !(OnlySmallWordsBefore(i) && _lexemes[i].Is("number") && WasSaidBefore(i, _lexemes[i].Number - 1))) return -1;
         if (!_lexemes[i].Is("number")) return -1;
         var (last, end) = (_lexemes[i].Number, -1);
         for (var k = i + 1; k < _lexemes.Count; k++)
@@ -137,11 +137,14 @@ public sealed partial class Reader
         // "Fourteen fifteen sixteen three punches" without stops: where the words call other counts too.
         var series = end >= 0 && end + 1 < _lexemes.Count && _lexemes[end + 1].Is("number") && IndexAfter(end + 1) is var many and >= 0 && _lexemes[many].IsHandTechnique && end - i >= 2 && _lexemes.Any(l => l.Is("countNoun"));
         // "Then six, seven and eight you walk forward, …".
-        var goesOn = end - i >= 2 && end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "i" or "you" or "we" } && CalledBefore(_lexemes[i].Number - 1);
+        var goesOn = end - i >= 2 && end + 1 < _lexemes.Count && _lexemes[end + 1] is { Kind: "filler", Plain: "i" or "you" or "we" } && WasSaidBefore(i, _lexemes[i].Number - 1);
         return end >= 0 && (Alone(end) || series || goesOn) ? end : -1;
-
-        bool CalledBefore(int number) => _lexemes.Take(i).Any(l => l.IsNumber(number));
     }
+
+    // The numbers of the text and where they stand: a list of them is taken in as one, and its other numbers say nothing more.
+    private readonly List<(int Start, int Number)> _numbersSaid = [];
+
+    private bool WasSaidBefore(int i, int number) => _lexemes.Take(i).Any(l => l.IsNumber(number)) || _numbersSaid.Exists(n => n.Number == number && n.Start < _lexemes[i].Start);
 
     private void TakeCount(int i)
     {

@@ -94,6 +94,7 @@ public sealed partial class Reader
         _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         FindNumbersSaidAfter();
         FindNumbers();
+        _numbersSaid.AddRange(_lexemes.Where(l => l.Is("number")).Select(l => (l.Start, l.Number)));
         FindTitles();
         // One number alone before many sentences calls nothing: "Kata for juniors, one: …".
         var marks = Enumerable.Range(0, _lexemes.Count).Where(IsCountMark).ToList();
