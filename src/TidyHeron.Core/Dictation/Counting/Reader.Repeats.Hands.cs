@@ -18,10 +18,34 @@ public sealed partial class Reader
         foreach (var at in sides.Skip(1).Reverse()) _lexemes.Insert(at + 1, _lexemes[i] with { Start = _lexemes[at].Start + _lexemes[at].Length, Length = 0 });
     }
 
+    /// <summary>"Step forward left with a left block, and repeat it on the right", "…, then do it on the right with another step": the step as well, so one count more.</summary>
+    private bool RetellTheStepOnTheOtherSide(int i)
+    {
+        if (!_lexemes[i].Is("side") || !Follows(i, "on", "on the", "to the", "to")) return false;
+        // "With another step" says no more than that.
+        var end = i;
+        if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && EndOfClause(i) is var with && _lexemes.GetRange(i + 1, with - i).All(l => l.Is("filler") || l.Is("times", "+1") || l.Is("footwork", "step")) && _lexemes[with].Is("footwork", "step")) end = with;
+        if (!Alone(end)) return false;
+        var first = i;
+        while (first > 0 && (_lexemes[first - 1].Kind is "filler" or "then" or "again" || _lexemes[first - 1].Is("times", "+1"))) first--;
+        var order = _lexemes.GetRange(first, i - first);
+        if (first == 0 || !order.Any(l => l.Is("again")) && !order.Zip(order.Skip(1)).Any(p => p is { First.Plain: "do", Second.Plain: "it" or "that" or "this" }) && !order.Any(l => l.Plain is "do it" or "do that" or "do this")) return false;
+        var begins = _lexemes[first - 1].EndsSentence ? StartOfSentence(first - 1) : StartOfSentence(first);
+        var told = _lexemes.GetRange(begins, first - begins);
+        // One step to the other side with what is done in it.
+        if (told.Count(l => l.IsHandTechnique) != 1 || told.Any(l => l.IsKick || l.Kind is "number" or "times" or "again" or "degrees" or "amount" or "turnSide" or "place") || told.Count(l => l.Is("footwork")) != 1 || !told.Any(l => l is { Kind: "footwork", Value: "step" or "step-back" }) || told.Where(l => l.Is("side")).Select(l => l.Value).Distinct().ToList() is not [{ } before] || before != _lexemes[i].Side.Other.Word) return false;
+        if (end > i) BecomesSmall(i + 1, end);
+        _lexemes[i] = _lexemes[i] with { Kind = "otherSide", Value = "other" };
+        for (var k = first; k < i; k++) if (_lexemes[k].Kind is "then") BecomesSmall(k);
+        if (!order.Any(l => l.Is("again"))) _lexemes.Insert(i, new Lexeme("again", "again", _lexemes[i].Start, 0, "again"));
+        if (!_lexemes[first - 1].EndsSentence) _lexemes.Insert(first, StopAt(first, "."));
+        return true;
+    }
+
     /// <summary>"Low block left, then with the right": the same with that one.</summary>
     private void RetellTheSameWithTheOther(int i)
     {
-        if (!_lexemes[i].Is("side") && !(_lexemes[i].Is("relHand") && _lexemes[i].Value == "other")) return;
+        if (RetellTheStepOnTheOtherSide(i) || !_lexemes[i].Is("side") && !(_lexemes[i].Is("relHand") && _lexemes[i].Value == "other")) return;
         var end = i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 1 : i;
         if (end + 1 < _lexemes.Count && !_lexemes[end + 1].IsStop && !_lexemes[end + 1].Is("shout")) return;
         var first = i;

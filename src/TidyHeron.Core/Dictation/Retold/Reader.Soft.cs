@@ -107,6 +107,21 @@ public sealed partial class Reader
 
     private void RetellWeight(int i)
     {
+        // "Roll back, weight to the left leg", "press, weight forward into the right leg": where it comes to lie; alone in a sentence it shifts. No foot steps.
+        if (_lexemes[i].Kind is "filler" or "detail" && _lexemes[i].Plain is "weight" or "weight forward" or "weight back" && EndOfClause(i) is var end && end > i + 1 && _lexemes.GetRange(i + 1, end - i) is var onto
+            && onto.Find(l => l.Kind is not ("filler" or "way")) is { Kind: "side" or "relFoot" } && onto.Any(l => l.Kind is "footNoun" or "relFoot") && onto[0].Plain is "to" or "into" or "onto" or "over" or "over to" or "in" or "goes" or "moves" or "comes" or "back" or "forward" or "forwards"
+            && onto.All(l => l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "way" or "beside") && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Is("filler") || l is { Kind: "footwork", Plain: "put" or "move" or "bring" or "take" or "get" }))
+        {
+            var put = Enumerable.Range(FirstOfClause(i), i - FirstOfClause(i)).FirstOrDefault(k => _lexemes[k].Is("footwork"), -1);
+            if (put >= 0) BecomesSmall(put);
+            if (Enumerable.Range(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1).Any(k => _lexemes[k].Kind is "technique" or "stance" || _lexemes[k].Is("footwork"))) AsNote(i, end);
+            else
+            {
+                BecomesTerm(i, "footwork", "shift");
+                AsNote(i + 1, end);
+            }
+            return;
+        }
         // "Weight over to the left, bow stance".
         if (_lexemes[i] is { Kind: "filler", Plain: "weight" } && StartsClause(i) && i + 2 < _lexemes.Count && _lexemes.FindIndex(i + 1, EndOfClause(i) - i, l => l.Is("side")) is > 0 and var leans && Alone(leans) && _lexemes.GetRange(i + 1, leans - i - 1) is var over && over.Any(l => l.Plain is "to" or "over to") && over.All(l => l.Plain is "to" or "over to" or "the" or "moves" or "comes" or "goes" or "over"))
         {

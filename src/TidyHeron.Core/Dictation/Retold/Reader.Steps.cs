@@ -293,6 +293,8 @@ public sealed partial class Reader
         }
         // "The hammer fist drops down": no body does.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
+        // "Now back: step back with the right foot": which way one goes, and the step says it again.
+        if (_lexemes[i].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _lexemes.GetRange(StartOfSentence(i), i - StartOfSentence(i)).All(l => l.IsStop || l.Is("filler")) && RestOfSentence(i + 1).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back"))) AsNote(i, i);
         // "Spin around to the left, all the way to the left side": to that wall.
         if (_lexemes[i] is { Kind: "amount", Plain: "all the way" } && IndexAfter(i) is > 0 and var wall && _lexemes[wall].Is("side") && Follows(wall, "to", "to the") && wall + 1 < _lexemes.Count && _lexemes[wall + 1].Plain == "side" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "spin" }))
         {

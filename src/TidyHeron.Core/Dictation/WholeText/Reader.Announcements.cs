@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
@@ -112,6 +113,9 @@ public sealed partial class Reader
         }
     }
 
+    [GeneratedRegex(@"\b(?:the whole (?:time|way through|form|kata|pattern|thing|set)|throughout|all the (?:time|way through)|all of (?:it|this)|everything(?: here)?|from start to finish|the entire (?:form|time|kata|pattern))\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex HowAllOfItIs();
+
     /// <summary>"This pattern opens with a stamp. Left foot …": what a form begins with, told out by the next sentence; "so, three steps." likewise.</summary>
     private void FindAnnouncements()
     {
@@ -167,6 +171,7 @@ public sealed partial class Reader
             if (first == 0 && rest.Any(l => l.Is("side")) && sentence.Find(l => l.Kind is not ("filler" or "weapon") && !l.IsStop) is { Kind: "number", Number: > 1 } many && _lexemes.IndexOf(many) is var deed && deed + 1 <= end && _lexemes[deed + 1].Is("technique") && sentence.Count(l => l.Is("technique")) == 1 && sentence.All(l => l.Kind is "filler" or "unread" or "number" or "technique" or "weapon" || l.IsStop))
                 _lexemes[deed + 1] = _lexemes[deed + 1] with { Kind = "filler", Term = null };
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
+            if (!_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun") && rest.Count(l => l.Is("technique")) > 0 && HowAllOfItIs().IsMatch(WordsFrom(first, end)) && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening") && !sentence.Any(l => l is { Kind: "footwork", Value: not ("stay" or "turn") })) AsNote(first, end);
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.
             var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")

@@ -21,6 +21,7 @@ public sealed partial class Reader
         FindWhereOneKneels();
         FindWhatIsTheOpening();
         FindWhereWeAreNow();
+        FindTheOpeningPosition();
         PartReadyFromLooking();
         FindTheSideOneBeginsOn();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
@@ -70,6 +71,22 @@ public sealed partial class Reader
         _lexemes.InsertRange(first, [new Lexeme("footwork", "turn", start, 0, "turn", TermOf("turn")), new Lexeme("turnSide", to[0].Value, start, 0, to[0].Value)]);
 
         static bool Directed(Lexeme lexeme) => lexeme.Term is { Family: "receiving" };
+    }
+
+    [GeneratedRegex(@"\b(?:the |your |our |my )?(?:opening|starting|start|ready|first) position(?: to (?:start|begin))?(?: is|'s| has)\b|\byour position to (?:start|begin) is\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TellsTheOpening();
+
+    /// <summary>"Listen first, then we do it. The opening position is closed feet, fists in front.": how one stands, whatever was said before.</summary>
+    private void FindTheOpeningPosition()
+    {
+        foreach (var (first, last, _) in Runs(TellsTheOpening(), "position"))
+        {
+            var opens = StartOfSentence(first);
+            if (_lexemes.Take(opens).Any(l => l.Kind is "technique" or "footNoun" or "footwork" or "number" or "stance")) continue;
+            var end = EndOfSentence(last);
+            if (!_lexemes.GetRange(last + 1, end - last).Any(l => l.Kind is "footNoun" or "stance" or "footwork" || l.Plain.Contains("feet", StringComparison.Ordinal) || l.Plain.Contains("heels", StringComparison.Ordinal)) || _lexemes.GetRange(last + 1, end - last).Any(l => l is { Kind: "footwork", Value: not "pull-together" })) continue;
+            AsNote(opens, end);
+        }
     }
 
     /// <summary>"And we're ready, look to your left, step left, …": ready is how one stands, and the look begins what is done.</summary>
