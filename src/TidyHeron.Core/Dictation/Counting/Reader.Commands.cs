@@ -27,6 +27,8 @@ public sealed partial class Reader
             end += 3;
         }
         end = EndOfOrder(i, end);
+        // "The same with the other leg", whichever it was.
+        if (_lexemes.FindIndex(i, end - i, l => l.Is("relFoot", "other")) is > 0 and var other && _lexemes.GetRange(i, end - i) is var order && order.Any(l => l.Kind is "again" or "times") && order.All(l => l.Is("relFoot") || CommandWords.Contains(l.Kind))) _lexemes[other] = _lexemes[other] with { Kind = "otherSide", Value = "other" };
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
         if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
@@ -129,11 +131,14 @@ public sealed partial class Reader
         var rest = _lexemes.GetRange(comma + 1, last - comma);
         var numbers = clause.SkipWhile(l => !l.Is("again")).Where(l => l.Is("number")).ToList();
         if (numbers.Count == 0) numbers = [.. clause.Where(l => l.Is("number"))];
-        if (numbers.Count is not (1 or 2) || !clause.Any(l => l.Is("again")) || !(last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence) || !rest.All(l => l.Kind is "filler" or "otherSide" or "side" or "relHand" or "handNoun")) return null;
+        // "Same thing, left leg", "once more, with the left leg this time": without a number it is the last count.
+        var onThatFoot = numbers.Count == 0 && clause.All(l => l.Kind is "again" or "filler" or "then" || l.Is("times", "+1")) && rest.Any(l => l.Is("footNoun"));
+        if (numbers.Count is not (1 or 2) && !onThatFoot || !clause.Any(l => l.Kind is "again" or "times") || !(last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence) || !rest.All(l => l.Kind is "filler" or "otherSide" or "side" or "relHand" or "handNoun" || onThatFoot && (l.Is("footNoun") || l.Plain is "this time"))) return null;
         var told = rest.FindIndex(l => l.Kind is "otherSide" or "side" || l.Is("relHand", "other"));
         if (told < 0) return null;
         // A side is the other one unless the count had it already.
-        var had = Called(numbers[0].Number) is { } id && SoFar().IndexOf(id) is var at and >= 0 && SoFar().Moves[at] is { } move ? move.Hands.Select(h => h.Hand?.OnSide).FirstOrDefault(s => s is not null) ?? move.Kick?.Foot ?? move.Footwork?.Foot : null;
+        var had = onThatFoot ? _draft.Kick?.Foot ?? SoFar().Moves.Skip(Math.Max(0, StartOfCount(Math.Max(0, _before.Count + _said.Count - 1)))).Select(m => m.Kick?.Foot ?? m.Footwork?.Foot).LastOrDefault(s => s is not null) ?? _draft.Foot
+            : Called(numbers[0].Number) is { } id && SoFar().IndexOf(id) is var at and >= 0 && SoFar().Moves[at] is { } move ? move.Hands.Select(h => h.Hand?.OnSide).FirstOrDefault(s => s is not null) ?? move.Kick?.Foot ?? move.Footwork?.Foot : null;
         var mirrored = !rest[told].Is("side") || had != rest[told].Side;
         for (var k = comma; k <= last; k++)
             _lexemes[k] = _lexemes[k] with { Kind = k == comma + 1 + told && mirrored ? "otherSide" : "filler", Value = mirrored ? "other" : "filler" };

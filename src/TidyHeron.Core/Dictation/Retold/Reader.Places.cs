@@ -93,6 +93,7 @@ public sealed partial class Reader
         // "Turn to shomen", "hidari ashi shomen": the front, no strike.
         if (_lexemes[i] is { Kind: "technique", Plain: "shomen" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "footNoun" } or { Kind: "facing" }) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "to the front", Term = null };
         // "To the other forty-five": a direction, no hand.
+        RetellWhereOneFaces(i);
         // "Turn half left", "left foot half left": half a right angle.
         if (_lexemes[i] is { Kind: "detail" or "filler", Plain: "half" } halfWay && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "side" } toward && (Alone(i + 1) || _lexemes[i + 2].Kind is "filler" or "then" or "stance" || _lexemes[i + 2].Plain.StartsWith("diagonal", StringComparison.Ordinal)) && !(i > 0 && _lexemes[i - 1].Plain is "a" or "one" or "and"))
         {
@@ -285,4 +286,20 @@ public sealed partial class Reader
     private void BecomesWall(int i) => _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = "the " + _lexemes[i].Value + " wall" };
 
     private void FacingBefore(int i) => _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
+
+    private void RetellWhereOneFaces(int i)
+    {
+        // "Turn to face where you began": the front.
+        if (_lexemes[i].Plain is "where" or "where you" or "where we" && (Follows(i, "facing", "face") || Previous(i) is { Kind: "facing" } || Previous(i) is { Kind: "footwork" } faces && faces.Plain.EndsWith("face", StringComparison.Ordinal)) && EndOfClause(i) is var began && began - i <= 2 && _lexemes[began].Plain.Split(' ')[^1] is "began" or "started")
+        {
+            for (var k = i + 1; k <= began; k++) BecomesSmall(k);
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        }
+        // "Right foot, right side, cat stance", out of the left side: that wall.
+        if (_lexemes[i].Is("side") && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Is("filler")) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Alone(i + 1) && _lexemes[i + 2].Value is "," or ":" && Clauses(i) is var told && told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance")) && !told.Any(l => l.Kind is "facing" or "turnSide" or "degrees" or "place" || l.Is("side", _lexemes[i].Side.Other.Word)) && _text.AsSpan(0, _lexemes[i].Start).Contains(_lexemes[i].Side.Other.Word + " side", StringComparison.OrdinalIgnoreCase))
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = _lexemes[i].Value + " wall" };
+            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
+        }
+    }
 }
