@@ -172,6 +172,8 @@ public sealed partial class Reader
                 _lexemes[deed + 1] = _lexemes[deed + 1] with { Kind = "filler", Term = null };
             // "Everything stays on one line, and you face the front the whole time.": how all of it is.
             if (!_lexemes.Take(first).Any(l => l.Kind is "technique" or "footNoun") && rest.Count(l => l.Is("technique")) > 0 && HowAllOfItIs().IsMatch(WordsFrom(first, end)) && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening") && !sentence.Any(l => l is { Kind: "footwork", Value: not ("stay" or "turn") })) AsNote(first, end);
+            // "Form number four, beginning with the knife hand.": how it is known.
+            if (first == 0 && sentence.FindIndex(l => l.Is("opening") && l.Plain is "beginning with" or "starting with" or "the one that starts with" or "that starts with" or "which starts with" or "which begins with") is > 0 and var known && sentence.Skip(known).Any(l => l.Is("technique")) && !sentence.Any(l => l.Kind is "side" or "footNoun" or "footwork" or "stance") && rest.Any(l => l.Is("technique"))) AsNote(first + known, end);
             if (first == 0 && sentence.Any(l => l.Plain is "everything" or "the whole time" or "throughout" or "all the time") && !sentence.Any(l => l.Kind is "technique" or "footNoun" or "opening" or "footwork")) AsNote(first, end);
             // "A horse-stance form, I call it the fence.": its name.
             var titled = first == 0 && sentence.Any(l => l.Plain.Split(' ').Any(FormNouns.Contains)) && !sentence.Any(l => l.Kind is "footwork" or "technique" or "footNoun" or "opening" or "weapon")

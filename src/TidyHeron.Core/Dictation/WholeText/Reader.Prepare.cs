@@ -15,6 +15,7 @@ public sealed partial class Reader
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();
         Corrections.Apply(_lexemes);
+        FindCountsCalledByLetters();
         FindBrackets();
         FindNamesInQuotes();
         FindWhereAFormIsTakenUp();

@@ -21,7 +21,9 @@ public sealed partial class Reader
         FindWhereOneKneels();
         FindWhatIsTheOpening();
         FindWhereWeAreNow();
+        FindWhichFormItIs();
         FindTheOpeningPosition();
+        FindHowTheFeetOpen();
         PartReadyFromLooking();
         FindTheSideOneBeginsOn();
         var stance = _lexemes.FindIndex(l => l.Is("stance"));
@@ -86,6 +88,29 @@ public sealed partial class Reader
             var end = EndOfSentence(last);
             if (!_lexemes.GetRange(last + 1, end - last).Any(l => l.Kind is "footNoun" or "stance" or "footwork" || l.Plain.Contains("feet", StringComparison.Ordinal) || l.Plain.Contains("heels", StringComparison.Ordinal)) || _lexemes.GetRange(last + 1, end - last).Any(l => l is { Kind: "footwork", Value: not "pull-together" })) continue;
             AsNote(opens, end);
+        }
+    }
+
+    /// <summary>"Form four. Ready. Step left …", "kata number two": which form it is, no count.</summary>
+    private void FindWhichFormItIs()
+    {
+        for (var i = 1; i < _lexemes.Count && !_lexemes.Take(i).Any(l => l.Kind is "technique" or "footNoun" or "footwork"); i++)
+        {
+            if (!_lexemes[i].Is("number")) continue;
+            var noun = _lexemes[i - 1].Is("countNoun") && i > 1 ? i - 2 : i - 1;
+            if (!FormNouns.Contains(_lexemes[noun].Plain.Split(' ')[^1]) || _lexemes[noun].IsStop) continue;
+            for (var k = noun + 1; k <= i; k++) BecomesSmall(k);
+        }
+    }
+
+    /// <summary>"Open to yoi, left foot then right foot.": which foot opens first, before anything is done.</summary>
+    private void FindHowTheFeetOpen()
+    {
+        for (var ready = 0; ready < _lexemes.Count && _lexemes[ready].Kind is not ("technique" or "footNoun"); ready++)
+        {
+            if (!_lexemes[ready].Is("stance") || !StanceSet.IsStanding(_lexemes[ready].Term!.Id) || !Alone(ready) || EndOfSentence(ready) is var end && end <= ready + 2) continue;
+            var rest = _lexemes.GetRange(ready + 2, end - ready - 1);
+            if (rest.Count(l => l.Is("footNoun")) == 2 && rest.All(l => l.IsStop || l.Kind is "filler" or "side" or "footNoun" or "then")) AsNote(ready + 2, end);
         }
     }
 
