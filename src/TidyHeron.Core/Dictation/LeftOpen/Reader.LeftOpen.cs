@@ -58,6 +58,16 @@ public sealed partial class Reader
         Assume(draft, "foot", $"Read as coming back to the {foot.Other.Word} foot, from where it went.", $"step back with the {foot.Word} foot");
     }
 
+    /// <summary>"Stand up with the right foot in front still" from the knee: into the stance of before.</summary>
+    private void RisesWithAFootInFront(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "rise", Stance: null or { Value: "kneeling-stance" }, Lead: not null, HasTurn: false, Facing: null } || now.Stance.Value is not "kneeling-stance" || _fields.Any(f => f.Move == draft.Id && f.Field == "stance")) return;
+        var postures = Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + _said.Count).ToValueList() }, BodyMeasures.Reference, _ways).Postures;
+        var stood = postures.LastOrDefault(p => p.Stance != now.Stance);
+        draft.Stance = stood is not null && _ways.Stances.Of(stood.Stance).Feet == FeetKind.Lead ? stood.Stance : new TermId("short-front-stance");
+        Assume(draft, "footwork", $"Read as rising into {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "");
+    }
+
     /// <summary>"Front kick. Eight, the foot goes back behind": the one that is in the air.</summary>
     private void GoesBackFromTheAir(Draft draft, Posture now)
     {

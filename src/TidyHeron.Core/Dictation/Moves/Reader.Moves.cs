@@ -183,6 +183,7 @@ public sealed partial class Reader
         SwingsRoundWithTheLeadingFoot(draft, posture);
         ComesBackToWhereItWentOut(draft, posture);
         GoesBackFromTheAir(draft, posture);
+        RisesWithAFootInFront(draft, posture);
         TurnsWithTheSideStep(draft, posture);
         ComesOutOfTheStance(draft, posture);
         GoesBackWithoutTurning(draft, posture);

@@ -190,6 +190,8 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
         }
         // "Turn clockwise to face the other direction": half a turn.
+        // "Turn your back, that is left foot round behind": how.
+        if (_lexemes[i] is { Kind: "note", Plain: "that is" or "this is" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork"))) BecomesSmall(i);
         // "Four, and this is the same as count two": told of that number.
         if (_lexemes[i] is { Kind: "note", Plain: "this is" or "that is" or "it is" } && Next(i) is { Kind: "again" } && OnlySmallWordsAndACallBefore(i) && RestOfSentence(i).Any(l => l.Is("number"))) BecomesSmall(i);
         if (_lexemes[i] is { Kind: "relHand", Plain: "the other" } && i > 1 && _lexemes[i - 1].Is("facing") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "facing", Plain: "direction" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footwork", "turn")) && !Clauses(i).Any(l => l.Kind is "degrees" or "amount"))

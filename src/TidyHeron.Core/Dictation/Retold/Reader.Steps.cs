@@ -293,6 +293,12 @@ public sealed partial class Reader
         }
         // "The hammer fist drops down": no body does.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
+        // "The right foot returns to the left": beside it.
+        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i > 0 && _lexemes[i - 1].Is("footNoun") && EndOfClause(i) is var stops && stops > i && _lexemes.GetRange(i + 1, stops - i) is var toFoot && toFoot[0].Plain is "to" or "to the" or "next to" or "beside" && toFoot.Any(l => l.Is("side") || l.Is("relFoot", "other")) && toFoot.All(l => l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "beside"))
+        {
+            BecomesTerm(i, "footwork", "pull-together");
+            BecomesSmall(i + 1, stops);
+        }
         // "Now back: step back with the right foot": which way one goes, and the step says it again.
         if (_lexemes[i].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _lexemes.GetRange(StartOfSentence(i), i - StartOfSentence(i)).All(l => l.IsStop || l.Is("filler")) && RestOfSentence(i + 1).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back"))) AsNote(i, i);
         // "Spin around to the left, all the way to the left side": to that wall.
