@@ -8,6 +8,7 @@ public sealed partial class Reader
     /// <summary>Tells each of such a row with its step, its stance and its side; a stance told before or after the name is that of all of them.</summary>
     private void FindRowsInAStance()
     {
+        if (!_lexemes.Exists(l => l.Kind is "number" or "times")) return;
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);

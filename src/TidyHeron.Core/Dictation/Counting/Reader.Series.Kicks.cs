@@ -36,6 +36,7 @@ public sealed partial class Reader
     /// <summary>"Right front kick, left front kick, landing in front each time", "kick right, step down, kick left, step down": one after the other, each with its landing.</summary>
     private void FindKicksThatEachLand()
     {
+        if (_lexemes.Count(l => l.IsKick) < 2) return;
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);

@@ -296,7 +296,7 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
         }
         // "Right foot, right side, cat stance", out of the left side: that wall.
-        if (_lexemes[i].Is("side") && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Is("filler")) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Alone(i + 1) && _lexemes[i + 2].Value is "," or ":" && Clauses(i) is var told && told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance")) && !told.Any(l => l.Kind is "facing" or "turnSide" or "degrees" or "place" || l.Is("side", _lexemes[i].Side.Other.Word)) && _text.AsSpan(0, _lexemes[i].Start).Contains(_lexemes[i].Side.Other.Word + " side", StringComparison.OrdinalIgnoreCase))
+        if (_lexemes[i].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "side" && Backward(i).TakeWhile(l => !l.IsStop).All(l => l.Is("filler")) && Alone(i + 1) && _lexemes[i + 2].Value is "," or ":" && Clauses(i) is var told && told.Any(l => l.Is("footNoun")) && told.Any(l => l.Is("stance")) && !told.Any(l => l.Kind is "facing" or "turnSide" or "degrees" or "place" || l.Is("side", _lexemes[i].Side.Other.Word)) && _text.AsSpan(0, _lexemes[i].Start).Contains(_lexemes[i].Side.Other.Word + " side", StringComparison.OrdinalIgnoreCase))
         {
             _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = _lexemes[i].Value + " wall" };
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
