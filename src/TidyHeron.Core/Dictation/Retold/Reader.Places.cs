@@ -287,6 +287,7 @@ public sealed partial class Reader
 
     private void FacingBefore(int i) => _lexemes.Insert(i, new Lexeme("facing", "facing", _lexemes[i].Start, 0, "facing"));
 
+    /// <summary>Words for where one faces that are no side of the body: "where you began", "right side" out of the left one.</summary>
     private void RetellWhereOneFaces(int i)
     {
         // "Turn to face where you began": the front.

@@ -26,7 +26,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:twist|turn|rotate|shift|go|come|drop) into (?:a |an |your |the )?(?:\w+ ){1,3}(?:stance|dachi|seogi|sogi|bow)(?: with it| for (?:that|this)(?: one)?| as you do(?: it| that| so)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex ForThatOne();
 
-    [GeneratedRegex(@"^\s*(?:(?:and|then|so|now|but|okay|four|\w+:) )*before (?:(?:you|we|i) (?:\w+ )?(?:step|move|go|walk|turn|do|start|leave|advance|take the next)|(?:stepping|moving|going|walking|turning|advancing|that|this|the (?:next )?(?:step|turn)))\b(?:(?! (?:you|we|i|the|your|both) )[^,.;:])*", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:(?:and|then|so|now|but|okay) )*before (?:(?:you|we|i) (?:\w+ )?(?:step|move|go|walk|turn|do|start|leave|advance|take the next)|(?:stepping|moving|going|walking|turning|advancing|that|this|the (?:next )?(?:step|turn)))\b(?:(?! (?:you|we|i|the|your|both) )[^,.;:])*", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BeforeSomethingElse();
 
     [GeneratedRegex(@",? ?\bnot (?:count |number )?(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\d+)(?: yet| any more)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
