@@ -28,7 +28,7 @@ public sealed partial class Reader
         }
         end = EndOfOrder(i, end);
         // "The same with the other leg", whichever it was.
-        if (_lexemes.FindIndex(i, end - i, l => l.Is("relFoot", "other")) is > 0 and var other && _lexemes.GetRange(i, end - i) is var order && order.Any(l => l.Kind is "again" or "times") && order.All(l => l.Is("relFoot") || CommandWords.Contains(l.Kind))) _lexemes[other] = _lexemes[other] with { Kind = "otherSide", Value = "other" };
+        if (_lexemes.FindIndex(i, end - i, l => l.Is("relFoot", "other")) is > 0 and var other && _lexemes.GetRange(i, end - i) is var order && (order.Any(l => l.Kind is "again" or "times") || LastCountKicked() && (end >= _lexemes.Count || _lexemes[end].EndsSentence) && (_draft is { SentenceEnded: true } or { HasBody: false })) && order.All(l => l.Is("relFoot") || CommandWords.Contains(l.Kind))) _lexemes[other] = _lexemes[other] with { Kind = "otherSide", Value = "other" };
         var clause = _lexemes.GetRange(i, end - i);
         // "Do the same again on this side: shift back, right hand parries, …": told out, so the telling counts.
         if (clause.Any(l => l.Is("relHand")) && !clause.Any(l => l.Kind is "again" or "otherSide")) return false;
@@ -123,6 +123,8 @@ public sealed partial class Reader
         if (from) _lexemes[next] = _lexemes[next] with { Kind = "from" };
         return last;
     }
+
+    private bool LastCountKicked() => _draft.Kick is not null || SoFar().Moves is { Count: > 0 } moves && moves.Skip(StartOfCount(moves.Count - 1)).Any(m => m.Kick is not null);
 
     /// <summary>"The same as two, other side", "two again, with the left": where such an order ends; none where something else follows.</summary>
     private int? EndsOnTheOtherSide(List<Lexeme> clause, int comma)

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -9,16 +10,27 @@ public sealed partial class Reader
 
     private Form SoFar() => _form with { Moves = [.. _before, .. _said] };
 
+    private WalkReading WalkSoFar() => Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+
     private int[] CountsSoFar() => Counts.Of(SoFar());
 
     /// <summary>"Repeat the rising block and the punch": what is named; empty where the clause is no such order, or where one of them was not done yet.</summary>
     private List<TermId> NamedToRepeat(List<Lexeme> clause)
     {
         var named = clause.Where(l => l.Is("technique")).Select(l => l.Term!.Id).ToList();
-        if (named.Count < 2 || clause.Find(l => !l.Is("filler") && !l.Is("then")) is not { Kind: "again", Plain: "repeat" or "repeats" or "repeating" or "and repeat" } || !clause.All(l => l.Kind is "filler" or "then" or "again" or "technique" or "level")) return [];
+        if (named.Count < 2 || clause.Find(l => !l.Is("filler") && !l.Is("then")) is not { Kind: "again", Plain: "repeat" or "repeats" or "repeating" or "and repeat" or "same" or "the same" } || !clause.All(l => l.Kind is "filler" or "then" or "again" or "technique" or "level" or "otherSide")) return [];
         var done = _before.Concat(_said).SelectMany(m => m.Hands.Select(h => h.Technique).Concat(m.Kick is { } kick ? [kick.Technique] : [])).Concat(_draft.Hands.Select(h => h.Technique)).Concat(_draft.Kick is { } last ? [last.Technique] : []);
-        return named.All(done.Contains) ? named : [];
+        return named.All(id => done.Any(d => Names(id, d))) ? named : [];
     }
+
+    /// <summary>Whether a name stands for a technique: its own, or "kick", "punch" or "block" for any of them.</summary>
+    private bool Names(TermId name, TermId technique) => name == technique || _ways.Vocabulary.Find(technique) is { } term && name.Value switch
+    {
+        "kick" => term.IsKick,
+        "punch" => term.Family == "punch",
+        "block" => term.Family == "receiving",
+        _ => false,
+    };
 
     /// <summary>The last counts in which these were done, in that order; none where they were not.</summary>
     private (int First, int Last)? PassageNamed(List<TermId> named)
@@ -28,7 +40,7 @@ public sealed partial class Reader
         var done = Enumerable.Range(0, moves.Count).SelectMany(k => moves[k].Hands.Select(h => (At: k, h.Technique)).Concat(moves[k].Kick is { } kick ? [(At: k, kick.Technique)] : [])).ToList();
         for (var from = done.Count - named.Count; from >= 0; from--)
         {
-            if (!named.SequenceEqual(done.Skip(from).Take(named.Count).Select(d => d.Technique))) continue;
+            if (!named.Select((id, n) => Names(id, done[from + n].Technique)).All(same => same)) continue;
             var last = done[from + named.Count - 1].At;
             while (last + 1 < moves.Count && moves[last + 1].Counting is Counting.Then or Counting.Together) last++;
             return (StartOfCount(done[from].At), last);
@@ -63,7 +75,10 @@ public sealed partial class Reader
             var starts = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(i => i >= 0).Append(Array.IndexOf(counts, 1)).Distinct().Order().ToList();
             if (part >= 1 && part <= starts.Count) return (starts[part - 1], part < starts.Count ? starts[part] - 1 : end);
         }
-        var numbers = clause.Where(l => l.Kind is "number" or "countWord" or "degrees" or "ordinal" && int.TryParse(l.Value, out _)).Select(l => l.Number).ToList();
+        // "For four you do the same thing as two": the numbers behind the word, where any are.
+        var order = clause.FindIndex(l => l.Is("again"));
+        var numbers = NumbersIn(clause.Skip(order + 1));
+        if (numbers.Count == 0) numbers = NumbersIn(clause);
         var last = clause.Any(l => l.Is("passage", "last") || l.Is("ordinal", "last"));
         if (last) return Counted(Math.Max(1, highest - (numbers.Count > 0 ? numbers[0] : 1) + 1), highest);
         if (numbers.Count == 0) return null;
@@ -80,6 +95,8 @@ public sealed partial class Reader
         // "Four mirrors two", "four is the mirror of two", "four is just two on the other side".
         if (numbers.Count == 1 && clause.FindIndex(l => l.Is("otherSide")) is var mirror and >= 0 && (clause[mirror].Plain.StartsWith("mirror", StringComparison.Ordinal) || _draft is { IsNumbered: true, HasBody: false } && _calls.Any(c => c.Number == clause.First(l => l.Kind is "number" or "degrees" or "countWord" or "ordinal").Number) && clause.Any(l => l.Plain is "is" or "just" or "like"))) return Counted(numbers[0], numbers[0]);
         return numbers.Count >= 2 ? Counted(numbers[^2], numbers[^1]) : clause.Any(l => l.Kind is "countNoun" or "ordinal") ? Counted(numbers[0], numbers[0]) : null;
+
+        static List<int> NumbersIn(IEnumerable<Lexeme> words) => [.. words.Where(l => l.Kind is "number" or "countWord" or "degrees" || l.Is("ordinal") && int.TryParse(l.Value, out _)).Select(l => l.Number)];
     }
 
     /// <summary>
@@ -91,7 +108,7 @@ public sealed partial class Reader
     {
         const int MostCounts = 6;
         var counts = CountsSoFar();
-        var walk = Body.Walk.Of(SoFar(), Body.BodyMeasures.Reference, _ways);
+        var walk = WalkSoFar();
         // Not over the beginning of a section; lines said one by one are as good as all at once.
         var from = _form.Sections.Concat(_cuts).Select(s => SoFar().IndexOf(s.First)).Where(at => at < _before.Count + _said.Count).DefaultIfEmpty(0).Max();
         from = Math.Max(from, 0);
@@ -148,11 +165,7 @@ public sealed partial class Reader
                     copies = [copies[0] with { Turn = target == walk.End.Heading ? null : target - walk.End.Heading, Facing = target }, .. copies.Skip(1)];
                 }
             }
-            else
-            {
-                var before = walk.Before(form.IndexOf(group[0].Id)).Heading;
-                copies = [.. group.Select((m, i) => i == 0 ? AsSaidAgain(m, before, walk.End.Heading) : m with { Id = MoveId.New() })];
-            }
+            else copies = AsSaidAgain(group, walk.Before(form.IndexOf(group[0].Id)), walk.End);
             _said.AddRange(copies);
             group = [.. copies];
         }

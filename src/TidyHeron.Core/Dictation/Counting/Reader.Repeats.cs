@@ -37,7 +37,7 @@ public sealed partial class Reader
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again") || l.Is("times") && l.Value == "+1") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
         // "Turn around to the right and do the same two moves", of moves that went to the left.
-        otherSide |= turnOnly is { Turn: { } toThere } && clause.Any(l => l.Is("again")) && PassageOf(clause) is (var opening, _) && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[opening] is { Turned: { } went } && went.Side is { } first && first == toThere.Side?.Other;
+        otherSide |= turnOnly is { Turn: { } toThere } && clause.Any(l => l.Is("again")) && PassageOf(clause) is (var opening, _) && WalkSoFar().Postures[opening] is { Turned: { } went } && went.Side is { } first && first == toThere.Side?.Other;
         var alternating = clause.Any(l => l.Is("alternating"));
         var times = clause.FirstOrDefault(l => l.Is("times"))?.Value;
         foreach (var lexeme in clause) Note(lexeme, "command");
@@ -115,7 +115,7 @@ public sealed partial class Reader
 
     /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>
     private bool GoesToTheOtherSide(List<Lexeme> clause) =>
-        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side" && SoFar().Moves is [.., { Footwork: null, Stance: null }]) && SinceTheTurn() is { } since && Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
+        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side" && SoFar().Moves is [.., { Footwork: null, Stance: null }]) && SinceTheTurn() is { } since && WalkSoFar().Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
 
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)
@@ -260,7 +260,7 @@ public sealed partial class Reader
             var group = all[first..];
             var form = SoFar();
             var walk = Body.Walk.Of(form, Body.BodyMeasures.Reference, _ways);
-            _said.AddRange(otherSide ? Mirror.OtherSide(group, walk, form) : group.Select(m => AsSaidAgain(m, walk.Before(first).Heading, walk.End.Heading)));
+            _said.AddRange(otherSide ? Mirror.OtherSide(group, walk, form) : AsSaidAgain(group, walk.Before(first), walk.End));
         }
         _repeated = _before.Count + _said.Count;
         _draft = new Draft { Counting = _explicitCounts ? Counting.Then : Counting.Own };
@@ -273,14 +273,29 @@ public sealed partial class Reader
         return at;
     }
 
-    private static Move AsSaidAgain(Move move, Heading before, Heading after) =>
-        // A move that turned there need not turn again to stay on its line.
-        move with
+    /// <summary>
+    /// Moves done once more out of where one stands now. "Step, right punch. One more.": the foot behind steps, whichever it is, and the hand goes
+    /// with it; "step, left punch, … and that step again" with the same foot in front as then is the same. A move that turned there need not turn
+    /// again to stay on its line.
+    /// </summary>
+    private static List<Move> AsSaidAgain(IReadOnlyList<Move> moves, Posture before, Posture now)
+    {
+        var again = new List<Move>();
+        var exchanged = before.Lead is null || before.Lead != now.Lead;
+        foreach (var move in moves)
         {
-            Id = MoveId.New(), Turn = move.Facing is not null && before != after ? null : move.Turn,
-            // "Step, right punch. One more.": the foot behind steps, whichever it is, and the hand goes with it.
-            Hands = move is { Footwork: { Kind.Value: "step" or "step-back", Foot: null }, Stance: null or { Lead: null } } ? move.Hands.Select(h => h with { Hand = h.Hand?.Other }).ToValueList() : move.Hands,
-        };
+            var steps = move is { Footwork: { Kind.Value: "step" or "step-back", Foot: null }, Stance: null or { Lead: null } };
+            again.Add(move with
+            {
+                Id = MoveId.New(),
+                Turn = again.Count == 0 && move.Facing is not null && before.Heading != now.Heading ? null : move.Turn,
+                Hands = steps && exchanged ? move.Hands.Select(h => h with { Hand = h.Hand?.Other }).ToValueList() : move.Hands,
+            });
+            // A foot that is named is the same one again, and so are those after it.
+            exchanged &= move.Footwork?.Foot is null && move.Stance?.Lead is null;
+        }
+        return again;
+    }
 
     private void TakeOtherSideWord(int i)
     {

@@ -21,18 +21,13 @@ public sealed partial class Reader
                 else if (_lexemes[k] != done && _lexemes[k] != stance && _lexemes[k].Kind is not ("level" or "shout" or "tempo" or "breath")) BecomesSmall(k);
             var told = new List<Lexeme>();
             for (var n = 1; n < many; n++)
-                told.AddRange([new("stop", ".", at, 0, ""), Step(at), stance with { Start = at, Length = 0 }, new("stop", ",", at, 0, ""), Side(n, at), done with { Start = at, Length = 0 }]);
+                told.AddRange([new("stop", ".", at, 0, ""), .. ToldWithItsStep(at, "step", null, stance, sides[n], done with { Start = at, Length = 0 })]);
             _lexemes.InsertRange(end, told);
-            var named = _lexemes.IndexOf(done, first);
-            _lexemes.Insert(named, Side(0, done.Start));
-            // A punch as one walks is over the foot that steps. Common practice.
-            if (done.Value is "punch" or "lunge-punch") _lexemes.InsertRange(first, [Side(0, _lexemes[first].Start), new("footNoun", "foot", _lexemes[first].Start, 0, "foot")]);
-            _lexemes.Insert(first, Step(_lexemes[first].Start));
-
-            Lexeme Side(int n, int place) => new("side", sides[n].Word, place, 0, sides[n].Word);
+            // The first keeps its words, where they stand. A punch as one walks is over the foot that steps. Common practice.
+            _lexemes.Insert(_lexemes.IndexOf(done, first), new("side", sides[0].Word, done.Start, 0, ""));
+            var begins = _lexemes[first].Start;
+            _lexemes.InsertRange(first, [new("footwork", "step", begins, 0, "step", TermOf("step")), .. done.Value is "punch" or "lunge-punch" ? [new Lexeme("side", sides[0].Word, begins, 0, ""), new("footNoun", "foot", begins, 0, "foot")] : Array.Empty<Lexeme>()]);
         }
-
-        Lexeme Step(int place) => new("footwork", "step", place, 0, "step", TermOf("step"));
     }
 
     /// <summary>How many there are, what is done in which stance, and the side of each; null where a sentence tells no such row.</summary>

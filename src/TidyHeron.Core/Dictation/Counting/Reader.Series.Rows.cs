@@ -92,17 +92,26 @@ public sealed partial class Reader
             {
                 var place = n == 0 ? many.Start : at;
                 if (n > 0) told.Add(new Lexeme("stop", ".", at, 0, ""));
-                told.Add(new Lexeme("footwork", back ? "step-back" : "step", place, 0, "step", TermOf(back ? "step-back" : "step")));
-                if (side is { } one && foot) told.AddRange([new Lexeme("side", (n % 2 == 0 ? one : one.Other).Word, place, 0, ""), new Lexeme("footNoun", "foot", place, 0, "foot")]);
-                told.Add(new Lexeme("stop", ",", place, 0, ""));
-                if (side is { } which && !foot) told.Add(new Lexeme("side", (n % 2 == 0 ? which : which.Other).Word, place, 0, ""));
-                told.Add(n == 0 ? done : done with { Start = at, Length = 0 });
+                var its = n % 2 == 0 ? side : side?.Other;
+                told.AddRange(ToldWithItsStep(place, back ? "step-back" : "step", foot ? its : null, null, foot ? null : its, n == 0 ? done : done with { Start = at, Length = 0 }));
             }
             _lexemes[i] = many with { Kind = "filler", Value = "filler" };
             _lexemes.RemoveAt(i + 1);
             _lexemes.InsertRange(i + 1, told);
             i += told.Count;
         }
+    }
+
+    /// <summary>"Step with the left foot, cat stance, left knife hand": one of a row, with what is told of it and no more.</summary>
+    private List<Lexeme> ToldWithItsStep(int place, string step, Side? foot, Lexeme? stance, Side? hand, Lexeme done)
+    {
+        List<Lexeme> told = [new("footwork", step, place, 0, "step", TermOf(step))];
+        if (foot is { } steps) told.AddRange([new("side", steps.Word, place, 0, ""), new("footNoun", "foot", place, 0, "foot")]);
+        if (stance is not null) told.Add(stance with { Start = place, Length = 0 });
+        told.Add(new("stop", ",", place, 0, ""));
+        if (hand is { } works) told.Add(new("side", works.Word, place, 0, ""));
+        told.Add(done);
+        return told;
     }
 
     /// <summary>The same, told in another order.</summary>

@@ -45,7 +45,7 @@ public sealed partial class Reader
         if (_draft is { SentenceEnded: false, Kick: { } kicked, HasHands: false } && kicked.Foot == side && Follows(i, "with") && Previous(i) is { IsKick: true }) return;
         AssignFoot(i, side);
 
-        Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : posture.KickingFoot ?? (posture.Left.Lifted ? Side.Left : posture.Right.Lifted ? Side.Right : null);
+        Side? KickingFoot() => _draft.Kick is { } kick ? kick.Foot ?? posture.Lead?.Other : InTheAir(posture);
 
         Side? LastFoot() => _draft.Kick?.Foot ?? _draft.Foot ?? posture.KickingFoot ?? posture.Moved;
     }

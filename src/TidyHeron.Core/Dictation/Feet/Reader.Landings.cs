@@ -167,7 +167,7 @@ public sealed partial class Reader
         // "…, lands back in cat": where one stood.
         if (_draft.Kick is { } swung && lexeme.Value == "back" && Next(i) is { Kind: "stance" } into && into.Term!.Id == (_draft.Stance ?? Now().Stance)) _draft.Kick = swung with { Landing = Landing.SamePlace };
         else if (_draft.Kick is { } kick) _draft.Kick = kick with { Landing = Enum.Parse<Landing>(lexeme.Value, ignoreCase: true) };
-        else if (_draft is { IsDone: false, Footwork: null or "step", Kick: null } && Now() is { KickingFoot: null } air && (air.Left.Lifted ? Side.Left : air.Right.Lifted ? Side.Right : (Side?)null) is { } raised && (_foot ?? raised) == raised && lexeme.Value == "back")
+        else if (_draft is { IsDone: false, Footwork: null or "step", Kick: null } && Now() is { KickingFoot: null } air && InTheAir(air) is { } raised && (_foot ?? raised) == raised && lexeme.Value == "back")
             (_draft.Footwork, _draft.Foot, _draft.Way, _foot) = ("step-back", raised, null, null); // "Two: knee up. Three: the foot goes back down behind you"
         else if (_draft is { IsDone: false, Footwork: null, IsNumbered: true } && Now() is { KickingFoot: { } swungBack, Lead: { } stays } && stays == swungBack.Other && lexeme.Value is "samePlace")
             (_draft.Footwork, _draft.Foot) = ("step-back", swungBack); // "Three: the leg goes back to where it was"

@@ -87,7 +87,7 @@ public sealed partial class Reader
     /// <summary>"Back to horse stance": the heading in which the stance was last stood in.</summary>
     private Heading? LastHeadingIn(TermId stance)
     {
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var walk = WalkSoFar();
         for (var k = walk.Postures.Count - 1; k >= 0; k--)
             if (walk.Postures[k].Stance == stance) return walk.Postures[k].Heading;
         return null;
@@ -96,7 +96,7 @@ public sealed partial class Reader
     /// <summary>Whether the feet have not stepped since a stance was last stood in.</summary>
     private bool HasOnlyTurnedOutOf(TermId stance)
     {
-        var (form, walk) = (SoFar(), Walk.Of(SoFar(), BodyMeasures.Reference, _ways));
+        var (form, walk) = (SoFar(), WalkSoFar());
         for (var k = walk.Postures.Count - 1; k >= 0; k--)
         {
             if (walk.Postures[k].Stance == stance) return true;

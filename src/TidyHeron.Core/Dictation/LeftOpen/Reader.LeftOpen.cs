@@ -109,7 +109,7 @@ public sealed partial class Reader
     private void FacesAsOnTheOtherSide(Draft draft, Posture now)
     {
         if (draft is not { Footwork: "pull-together" or null, Stance: { } stance, HasTurn: false, Facing: null } || draft is { Foot: null, Footwork: "pull-together" } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
-        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var moves = SoFar().Moves.ToList();
         // "… right foot back, feet together … Step to the right, … Feet together": with no foot told.
         var at = moves.FindLastIndex(m => m is { Footwork: { Kind.Value: "pull-together", Foot: { } other } } && (draft.Foot is { } foot ? other == foot.Other : now.Lead == other.Other) && (m.Stance?.Kind ?? new TermId("closed-stance")) == stance);
         if (at < 1 || draft.HasHands != moves[at].Hands.Any() || draft.Foot is null && (draft.HasHands || draft.Kick is not null || draft.Way is not null)) return;
@@ -126,7 +126,7 @@ public sealed partial class Reader
     private void ShiftsAsBefore(Draft draft, Posture now)
     {
         if (draft is not { Stance: null, Footwork: "shift", Kick: null, HasTurn: false, Facing: null, HasHands: true } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
-        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var moves = SoFar().Moves.ToList();
         var walk = Walk.Of(SoFar() with { Moves = moves.ToValueList() }, BodyMeasures.Reference, _ways);
         var at = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).LastOrDefault(k => moves[k] is { Footwork.Kind.Value: "shift", Stance: not null, Hands.Count: > 0 } && walk.Postures[k - 1].Stance == now.Stance);
         if (at == 0) return;
@@ -184,7 +184,7 @@ public sealed partial class Reader
     private void StepsOutOfDrawnNearer(Draft draft, Posture now)
     {
         if (draft is not { Stance: null, Kick: null, HasHands: true, Footwork: "step" or "turn" or null } || draft is { Footwork: null, Foot: null, HasTurn: false } || draft.Way is not (null or Way.Forward) || now.Stance.Value is not "short-front-stance") return;
-        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var moves = SoFar().Moves.ToList();
         var drawn = moves.FindLastIndex(m => m.Stance is not null);
         if (drawn < 1 || drawn < moves.Count - 2 || moves[drawn] is not { Footwork.Kind.Value: "slide-back", Stance.Kind.Value: "short-front-stance" }) return;
         var before = Walk.Of(SoFar() with { Moves = moves.Take(drawn).ToValueList() }, BodyMeasures.Reference, _ways).End.Stance;

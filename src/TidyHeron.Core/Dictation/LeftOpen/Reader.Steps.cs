@@ -95,17 +95,13 @@ public sealed partial class Reader
     /// <summary>"Ten is a lunge punch", "ni, oi zuki": its name says that it steps, with the foot behind.</summary>
     private void StepsForItsName(int i, Term term)
     {
-        // "About turn, down block, lunge punch": one step more, so one count more.
-        if (term.Id.Value == "lunge-punch" && _said is [.., { Kick: null, Hands.Count: > 0 } before] && (before.Turn ?? (object?)before.Footwork ?? before.Facing) is not null && Now() is { Lead: { } front, Stance.Value: "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance" } && _draft is { Counting: Counting.Then, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false } && before.Hands.All(h => h.Technique != term.Id)
-            && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "relFoot" or "stance" or "side"))
-        {
-            (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", front.Other, true);
-            if (!_explicitCounts) _draft.Counting = Counting.Own;
-            _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {front.Other.Word} foot.", "punch"));
-            return;
-        }
-        if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } || _draft is not { IsNumbered: true, Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
+        if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } now || _draft is not { Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
             || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
+        // "About turn, down block, lunge punch": one step more, so one count more.
+        var goesOn = _draft.Counting == Counting.Then && now.Stance.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance"
+            && _said is [.., { Kick: null, Hands.Count: > 0 } before] && (before.Turn is not null || before.Footwork is not null || before.Facing is not null) && before.Hands.All(h => h.Technique != term.Id);
+        if (!goesOn && !_draft.IsNumbered) return;
+        if (goesOn && !_explicitCounts) _draft.Counting = Counting.Own;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));
     }

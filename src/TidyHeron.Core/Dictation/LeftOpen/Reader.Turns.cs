@@ -79,76 +79,6 @@ public sealed partial class Reader
         Assume(draft, "stance", $"Read as turned {forward.Other.Word}, with the {forward.Word} side where the front was.", _ways.Vocabulary.Name(stance, _ways.Tradition) + " turned 90 degrees " + forward.Word);
     }
 
-    /// <summary>"Step to the corner, knife hand": half a right angle, to the side of the foot that steps; "…, corner, knife hand" is such a step.</summary>
-    private bool GoesToTheCorner(int i)
-    {
-        // "Left foot forward to the other diagonal": a right angle from one to the other, to the side of the foot.
-        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Now().Heading.Degrees % 90 == 45 && _draft is { Foot: not null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
-        {
-            (_draft.Footwork, _draft.Way, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", null, 90, Now().Heading.Degrees is 315 or 135 ? Side.Right : Side.Left);
-            Note(_lexemes[i], "turn");
-            return true;
-        }
-        // "Now the other corner, right foot, cat stance": likewise, said first.
-        if (i > 0 && _lexemes[i - 1].Plain is "other" or "the other" && Alone(i) && AfterDraft().Heading is { Degrees: var slanted } && slanted % 90 == 45 && (_draft.SentenceEnded || _draft.IsEmpty) && RestOfSentence(i).Any(l => l.Kind is "stance" or "technique"))
-        {
-            if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 90, slanted is 315 or 135 ? Side.Right : Side.Left);
-            Note(_lexemes[i], "turn");
-            return true;
-        }
-        // "The right foot to the right corner", out of the left one: that corner of the hall in front.
-        if (i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "to", "to the") && Now().Heading.Degrees is 45 or 315 && _draft is { Foot: not null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false })
-        {
-            _draft.Facing = new Heading(_lexemes[i - 1].Value == "left" ? 315 : 45);
-            (_draft.Footwork, _draft.Way) = (_draft.Footwork is null or "step-back" ? "step" : _draft.Footwork, null);
-            if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
-            Note(_lexemes[i], "facing");
-            return true;
-        }
-        // "Turn to the opposite corner".
-        if (_draft is { IsTurning: true, TurnAmount: null, Facing: null, IsDone: false, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Plain == "opposite")
-        {
-            _draft.TurnAmount = 180;
-            Note(_lexemes[i], "turn");
-            return true;
-        }
-        // "Left diagonal, left walking stance": to the other one, from a diagonal.
-        if (i > 0 && _lexemes[i - 1].Is("side") && Alone(i) && Previous(i - 1) is null && _draft is { IsDone: false, HasTurn: false, Facing: null } && _lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "stance" or "technique"))
-        {
-            var from = Now().Heading.Degrees % 90 == 45 ? 90 : 45;
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = (_draft.Footwork ?? "step", from, _lexemes[i - 1].Side);
-            if (_sideLexeme == _lexemes[i - 1]) (_side, _sideLexeme) = (null, null);
-            Note(_lexemes[i], "turn", from == 90 ? "Read as the other diagonal." : "Read as 45 degrees.", from == 90 ? "turn 45 degrees" : "90 degrees");
-            return true;
-        }
-        // "Turn to the left corner, left bow."
-        if (_draft is { IsTurning: true, TurnAmount: null, TurnSide: not null, Facing: null, IsDone: false, SentenceEnded: false } && i > 0 && _lexemes[i - 1].Is("side"))
-        {
-            var diagonal = Now().Heading.Degrees % 90 == 45;
-            _draft.TurnAmount = diagonal ? 90 : 45;
-            Note(_lexemes[i], "turn", diagonal ? "Read as the other diagonal." : "Read as 45 degrees.", diagonal ? "corner, 45 degrees" : "corner, 90 degrees");
-            return true;
-        }
-        // "Diagonal right, right knife hand."
-        if (StartsSentence(i) && Next(i) is { Kind: "side" } slant && Alone(IndexAfter(i)) && (_draft.SentenceEnded || _draft.IsEmpty))
-        {
-            if (_draft.HasBody) Begin(Counting.Own);
-            (_draft.Footwork, _draft.TurnAmount, _draft.TurnSide) = ("step", 45, slant.Side);
-            Note(_lexemes[i], "turn", "Read as 45 degrees.", "90 degrees");
-            Note(slant, "turn");
-            _lexemes[IndexAfter(i)] = slant with { Kind = "filler" };
-            return true;
-        }
-        var alone = i > 0 && _lexemes[i - 1].Is("stop", ",") && Alone(i) && _draft.IsDone && _lexemes.Take(i).Any(l => l.Plain == "corner");
-        if (alone) Begin(Counting.Own);
-        else if (_draft is not { HasTurn: false, Facing: null, Way: null, IsDone: false, SentenceEnded: false } || !(_draft.Footwork == "step" || _draft is { Footwork: null, Foot: not null } && Alone(i))) return false;
-        var across = Now().Heading.Degrees % 90 == 45 && _draft.Foot is not null;
-        (_draft.Footwork, _draft.TurnAmount) = ("step", across ? 90 : 45);
-        Note(_lexemes[i], "turn", across ? "Read as the other diagonal." : "Read as 45 degrees.", across ? "turn 45 degrees" : "90 degrees");
-        return true;
-    }
-
     /// <summary>"Shift right, right bow" out of a stance without a lead: the feet stay, so the body turns to the foot that comes to lead (<see cref="Walk"/>). Told here.</summary>
     private void TellTheShift(Draft draft, Posture now, Move move)
     {
@@ -192,7 +122,7 @@ public sealed partial class Reader
     private void ComesBackToTheStance(Draft draft, Posture now)
     {
         if (draft is not { CameBack: true, Footwork: "step-back", Foot: null, Stance: { } stance, HasTurn: false, Facing: null } || _ways.Stances.Of(stance).Feet != FeetKind.Even) return;
-        var moves = SoFar().Moves.Take(_before.Count + _said.Count).ToList();
+        var moves = SoFar().Moves.ToList();
         if (moves.Count < 2 || moves[^1].Footwork?.Kind.Value is not ("pivot" or "turn" or "shift") || Walk.Of(SoFar() with { Moves = moves.Take(moves.Count - 1).ToValueList() }, BodyMeasures.Reference, _ways).End is not { } stood || stood.Stance != stance || stood.Heading == now.Heading) return;
         (draft.Footwork, draft.Facing) = ("pivot", stood.Heading);
         Assume(draft, "footwork", "Read as turning back to where one faced in that stance.", "step back");
@@ -283,7 +213,7 @@ public sealed partial class Reader
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
         if (first >= moves.Count || moves[first] is not { Hands.Count: > 0 } came) return;
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var walk = WalkSoFar();
         // A step to the side may have led there as well, if the feet still stand on that line.
         var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
         var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
@@ -309,7 +239,7 @@ public sealed partial class Reader
     /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
     private int FirstHere(Posture now, out Posture before)
     {
-        var walk = Walk.Of(SoFar(), BodyMeasures.Reference, _ways);
+        var walk = WalkSoFar();
         var first = walk.Postures.Count;
         while (first > 0 && walk.Postures[first - 1].Heading == now.Heading) first--;
         before = first > 0 ? walk.Postures[first - 1] : walk.Start;

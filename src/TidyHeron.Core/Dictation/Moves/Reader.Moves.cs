@@ -133,7 +133,7 @@ public sealed partial class Reader
 
     /// <summary>The stance with a lead in which one last stood; the shortest there is where one has not.</summary>
     private TermId BeforeTheLegsCrossed() =>
-        Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures.LastOrDefault(p => p.Stance.Value is not "cross-stance" && _ways.Stances.Of(p.Stance).Feet == FeetKind.Lead)?.Stance ?? new TermId("short-front-stance");
+        WalkSoFar().Postures.LastOrDefault(p => p.Stance.Value is not "cross-stance" && _ways.Stances.Of(p.Stance).Feet == FeetKind.Lead)?.Stance ?? new TermId("short-front-stance");
 
     /// <summary>"Hold the staff upright. Bow."</summary>
     private bool BowsNext() => _lexemes.FirstOrDefault(l => l.Start > _sentenceEnd && !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "bow" };

@@ -329,10 +329,6 @@ public sealed partial class Reader
             AsNote(i, over);
             return;
         }
-        if (_lexemes[i].Plain.Split(' ')[0] is not ("leave" or "leaving" or "keep" or "keeping") || _lexemes[i].Kind is not ("filler" or "note") || Next(i) is not { Kind: "side" } || IndexAfter(i) is var whose && Next(whose) is not { Kind: "handNoun" }) return;
-        var end = IndexAfter(whose);
-        while (end + 1 < _lexemes.Count && (_lexemes[end + 1].Kind is "lead" or "place" or "level" or "way" or "detail" || _lexemes[end + 1].Is("filler") && _lexemes[end + 1].Plain is not "and" || _lexemes[end + 1] is { Kind: "note", Plain: "it is" or "it was" })) end++;
-        if (end + 1 < _lexemes.Count && (_lexemes[end + 1].Plain is "and" or "while" or "as" || _lexemes[end + 1].Kind is "then" or "together" || _lexemes[end + 1].Is("stop", ",")) && RestOfSentence(end).Any(l => l.Is("technique"))) AsNote(i, end);
     }
 
     /// <summary>Whether the sentence that ends with this lexeme says only that the hand is drawn to the hip which the technique right before has left free.</summary>

@@ -292,7 +292,7 @@ public sealed partial class Reader
             if (Enumerable.Range(i + 2, EndOfSentence(i) - i - 1).FirstOrDefault(k => _lexemes[k].Is("way", "back"), -1) is > 0 and var back) BecomesSmall(back);
         }
         // "The hammer fist drops down": no body does.
-        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
+        if ((_lexemes[i] is { Kind: "footwork", Value: "drop" } || _lexemes[i] is { Kind: "technique", Plain: "circles" }) && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
         // "The right foot returns to the left": beside it.
         if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i > 0 && _lexemes[i - 1].Is("footNoun") && EndOfClause(i) is var stops && stops > i && _lexemes.GetRange(i + 1, stops - i) is var toFoot && toFoot[0].Plain is "to" or "to the" or "next to" or "beside" && toFoot.Any(l => l.Is("side") || l.Is("relFoot", "other")) && toFoot.All(l => l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "beside"))
         {

@@ -5,14 +5,17 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Words that name a weapon here and a hand or a movement there, retold as <see cref="RetellLexemes"/> says.</summary>
 public sealed partial class Reader
 {
+    /// <summary>Whether a weapon, or what is done with one, is named anywhere in the text.</summary>
+    private bool TellsOfAWeapon() => _lexemes.Exists(l => l.Is("weapon") || l.Term is { IsWeapon: true });
+
     /// <summary>Words that name a weapon here and a hand or a movement there.</summary>
     private void RetellWeapons(int i)
     {
         // "Raise it in front of you": the weapon, where one is spoken of and no foot.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "raise" or "lift" or "bring" or "hold" or "take" or "lower" or "raises" or "lifts" or "brings" or "takes" or "raising" or "lifting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !Clauses(i).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick) && _lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true })) BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "footwork", Plain: "raise" or "lift" or "bring" or "hold" or "take" or "lower" or "raises" or "lifts" or "brings" or "takes" or "raising" or "lifting" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && !Clauses(i).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick) && TellsOfAWeapon()) BecomesSmall(i);
         // "Swing it round to hit the knee", "turn the staff over and strike up": nobody turns.
-        if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin" } && (_lexemes[i].Plain.Contains(" it ", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("weapon") || _lexemes[i + 1].Plain == "it")) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick) && _lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true }) && RestOfSentence(i).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "turnSide" or "facing")) BecomesSmall(i);
-        if (_lexemes[i].Is("amount") && i > 1 && _lexemes[i - 1].Plain == "it" && _lexemes[i - 2].Plain is "swing" or "spin" or "whirl" or "whip" && _lexemes.Any(l => l.Is("weapon") || l.Term is { IsWeapon: true })) BecomesSmall(i - 2, i);
+        if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin" } && (_lexemes[i].Plain.Contains(" it ", StringComparison.Ordinal) || i + 1 < _lexemes.Count && (_lexemes[i + 1].Is("weapon") || _lexemes[i + 1].Plain == "it")) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footNoun" or "relFoot" || l.IsKick) && TellsOfAWeapon() && RestOfSentence(i).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "turnSide" or "facing")) BecomesSmall(i);
+        if (_lexemes[i].Is("amount") && i > 1 && _lexemes[i - 1].Plain == "it" && _lexemes[i - 2].Plain is "swing" or "spin" or "whirl" or "whip" && TellsOfAWeapon()) BecomesSmall(i - 2, i);
         // "Hold the staff upright on the right side. Step …": how a form begins with it.
         if (_lexemes[i] is { Kind: "technique", Value: "staff-guard" or "sword-guard" } begins && begins.Plain.StartsWith("hold", StringComparison.Ordinal) && _before.Count == 0 && Backward(i).All(l => l.Is("filler") || l.IsStop && !l.EndsSentence) && EndOfSentence(i) is var firstEnd && firstEnd + 1 < _lexemes.Count
             && _lexemes.GetRange(i + 1, firstEnd - i).All(l => l.Kind is "filler" or "detail" or "side" or "handNoun" or "place" || l.IsStop))

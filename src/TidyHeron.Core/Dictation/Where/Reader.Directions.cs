@@ -112,7 +112,7 @@ public sealed partial class Reader
         const int JustNow = 8; // moves
         if ((_side ?? _draft.TurnSide ?? (Next(i) is { Kind: "side" } to ? to.Side : null)) is not { } side) return false;
         var other = Now().Heading + Turn.To(side, 90);
-        return Walk.Of(SoFar(), BodyMeasures.Reference, _ways).Postures.TakeLast(JustNow).Any(p => p.Heading == other);
+        return WalkSoFar().Postures.TakeLast(JustNow).Any(p => p.Heading == other);
     }
 
     private void TakeDirection(int i, Heading heading, bool said)
@@ -214,8 +214,9 @@ public sealed partial class Reader
         // "Your right foot goes behind you, you turn clockwise": half a turn.
         if (lexeme.Plain == "behind you" && Alone(i) && ClauseOf(i).Any(l => l.Is("footNoun")) && !ClauseOf(i).Any(l => l.Kind is "technique" or "stance") && _lexemes.Skip(i + 2).TakeWhile(l => !l.IsStop).ToList() is var turns && turns.Any(l => l.Is("turnSide")) && !RestOfSentence(i).Any(l => l.Kind is "facing" or "clock"))
         {
+            var open = _draft.TurnAmount is null;
             _draft.TurnAmount ??= 180;
-            Note(lexeme, "way");
+            Note(lexeme, "way", open ? "Read as half a turn." : "", open ? "back" : "");
             return;
         }
         // "The right foot steps back behind you".

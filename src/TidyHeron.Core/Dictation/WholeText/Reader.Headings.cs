@@ -13,7 +13,6 @@ public sealed partial class Reader
         FindLettersOfWinds();
         FindWhatALetterMeans();
         FindWhatIsWrittenShort();
-        FindLetters();
         FindSidesThatTurn();
         var labels = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => Labels.Contains(_lexemes[i].Plain) && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("number"))).ToList();
         if (labels.Count < Numbered) return;
@@ -53,16 +52,6 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "place", Plain: "front" } && (Alone(i) || Next(i) is { IsHandTechnique: true })) BecomesTerm(i, "stance", "front-stance");
             else if (_lexemes[i] is { Kind: "footwork", Plain: "rising" } && Alone(i)) BecomesTerm(i, "technique", "rising-block");
         }
-    }
-
-    /// <summary>"A: left jab. B: right cross. C: …": letters in their order call as numbers do.</summary>
-    private void FindLetters()
-    {
-        var called = new List<int>();
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (_lexemes[i].Plain.Length == 1 && _lexemes[i].Plain[0] == 'a' + called.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i)) called.Add(i);
-        if (called.Count < Numbered) return;
-        foreach (var (i, k) in called.Select((i, k) => (i, k))) _lexemes[i] = _lexemes[i] with { Kind = "number", Value = $"{k + 1}", Term = null };
     }
 
     /// <summary>"Ready. Left, high block. Step, punch. Turn right, high block.": where sides are told of turns only, the bare one with which a form begins turns too.</summary>

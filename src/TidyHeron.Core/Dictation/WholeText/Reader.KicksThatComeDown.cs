@@ -18,6 +18,9 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TakesOff();
 
+    [GeneratedRegex(@"(?<=\b(?:jump|jumps|jumping|leap|leaps|hop|hops) )off (?:the|your) (?:left|right|back|front)(?: foot| leg| one)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex JumpsOff();
+
     [GeneratedRegex(@"\b(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex WhenItGoesBack();
 
@@ -64,6 +67,9 @@ public sealed partial class Reader
                 AsNote(first, last);
                 if (match.Groups["side"] is { Success: true } with && !_lexemes[kick - 1].Is("side")) _lexemes.Insert(kick, new Lexeme("side", with.Value.ToUpperInvariant() == "LEFT" ? "left" : "right", _lexemes[kick].Start, 0, with.Value));
             }
+        // "Jump off the left and kick with the right": the other one kicks.
+        foreach (var (first, last, _) in Runs(JumpsOff(), " off "))
+            if (RestOfSentence(last).Any(l => l.IsKick)) AsNote(first, last);
         foreach (var (first, last, match) in Runs(PutsItStraightDown(), "straight", "right", "directly"))
             if (Backward(first).TakeWhile(l => !l.EndsSentence).ToList() is var before && before.Find(l => l.IsKick) is not null)
             {

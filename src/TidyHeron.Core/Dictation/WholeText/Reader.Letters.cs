@@ -8,9 +8,8 @@ public sealed partial class Reader
     {
         var called = new List<int>();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
-            if (LetterAt(i) == called.Count + 1 && _lexemes[i + 1].IsStop && (i == 0 || _lexemes[i - 1].EndsSentence || _lexemes[i - 1].Is("stop", ":"))) called.Add(i);
+            if (LetterAt(i) == called.Count + 1 && _lexemes[i + 1].IsStop && (OnlySmallWordsAndACallBefore(i) || _lexemes[i - 1].Is("stop", ":"))) called.Add(i);
         if (called.Count < Numbered) return;
-        // Sides are told by letters too: what is called by them is numbered up to where they end.
         foreach (var (at, n) in called.Select((at, n) => (at, n + 1))) BecomesACall(at, n);
         for (var i = 1; i < _lexemes.Count; i++)
             if (LetterAt(i) is > 0 and var letter && letter <= called.Count && (_lexemes[i - 1].Is("again") || _lexemes[i - 1].Plain is "to" or "and" or "as" && ClauseOf(i).Any(l => l.Kind is "again" or "otherSide"))) {
@@ -19,8 +18,8 @@ public sealed partial class Reader
                     if (_lexemes[k] is { Kind: "place", Plain: "the other way" }) _lexemes[k] = _lexemes[k] with { Kind = "otherSide", Value = "other" };
             }
 
-        // 1 for A; 0 where no capital letter stands by itself.
-        int LetterAt(int i) => _lexemes[i] is { Length: 1 } one && CharAt(one.Start) is >= 'A' and <= 'Z' and var letter ? letter - 'A' + 1 : 0;
+        // 1 for A; 0 where no letter stands by itself. A small one only calls before a colon: "a" is a word.
+        int LetterAt(int i) => _lexemes[i] is { Length: 1 } one && CharAt(one.Start) is var letter && (char.IsAsciiLetterUpper(letter) || char.IsAsciiLetterLower(letter) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) ? char.ToUpperInvariant(letter) - 'A' + 1 : 0;
 
         void BecomesACall(int at, int number, bool calls = true)
         {

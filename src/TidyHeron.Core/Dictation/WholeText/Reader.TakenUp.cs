@@ -57,8 +57,7 @@ public sealed partial class Reader
         // "Left, low block, front stance": said first, by itself.
         if (OnlySmallWordsBefore(first + sentence.FindIndex(l => !l.Is("filler"))) && sentence.Find(l => !l.Is("filler")) is { Kind: "side" } alone && _lexemes.IndexOf(alone, first) is var by && Alone(by) && _lexemes[by + 1].Value == "," && (by == first || _lexemes[by - 1].IsStop || _lexemes[by - 1].Plain is "so" or "and" or "now" or "first") && to.All(l => l.Value == alone.Value))
         {
-            _lexemes[by] = alone with { Kind = "turnSide" };
-            _lexemes.Insert(by, new Lexeme("footwork", "turn", alone.Start, 0, "turn", TermOf("turn")));
+            Turns(by, by, by);
             return;
         }
         if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
@@ -66,11 +65,18 @@ public sealed partial class Reader
         if (from > first + 1 && _lexemes[from - 1].Is("stance") && _lexemes[from - 2].Is("side")) return;
         // "To the left, front stance, low block" begins as one goes.
         if (!match.Value.EndsWith("side", StringComparison.OrdinalIgnoreCase) && !_lexemes.GetRange(first, from - first).Any(l => l.Kind is "stance" or "technique")) return;
-        AsNote(from, end);
         // Behind the number by which it is called.
-        first = _lexemes.FindIndex(first, l => !l.IsStop && l.Kind is not ("filler" or "number" or "ordinal" or "countNoun" or "countWord" or "note"));
-        var start = _lexemes[first].Start;
-        _lexemes.InsertRange(first, [new Lexeme("footwork", "turn", start, 0, "turn", TermOf("turn")), new Lexeme("turnSide", to[0].Value, start, 0, to[0].Value)]);
+        Turns(_lexemes.FindIndex(first, l => !l.IsStop && l.Kind is not ("filler" or "number" or "ordinal" or "countNoun" or "countWord" or "note")), from, end);
+
+        // The words for the side come first, as those of a turn; told as taken for granted.
+        void Turns(int at, int begins, int ends)
+        {
+            var (start, side) = (_lexemes[begins].Start, to[0]);
+            var turn = new Lexeme("turnSide", side.Value, start, _lexemes[ends].Start + _lexemes[ends].Length - start, side.Value);
+            _lexemes.RemoveRange(begins, ends - begins + 1);
+            _lexemes.InsertRange(Math.Min(at, begins), [new Lexeme("footwork", "turn", start, 0, "turn", TermOf("turn")), turn]);
+            _guesses[start] = ($"Read as turning to the {side.Value}, as forms begin.", "facing twelve o'clock");
+        }
 
         static bool Directed(Lexeme lexeme) => lexeme.Term is { Family: "receiving" };
     }
