@@ -253,6 +253,14 @@ public class MeaningInPlaceTests
     [InlineData("Right bow stance, left fist.", "guard")]
     [InlineData("Right front stance, punch. Turn one-eighty, low block left.", "right front stance, low block")]
     [InlineData("Ready. Step to shiko dachi at 45 degrees right with the right foot, low block. Pull the right foot back, feet together.", "closed stance, facing 1:30")]
+    [InlineData("You are in front stance on the left, a down block.", "facing twelve o'clock")]
+    [InlineData("Turn left 90 degrees, left front stance, left low block. Step, right punch. Your right foot goes behind you, turn clockwise, right front stance, right low block.", "back")]
+    [InlineData("Turn left 90 degrees, left walking stance, left inside block. Turn one-eighty, right inside block.", "left walking stance, inside block")]
+    [InlineData("Turn left 90 degrees, left front stance, left low block. Bring the feet together, look the other way.", "turn around")]
+    [InlineData("Left foot to the left, horse stance, left punch. Left foot back, right punch.", "back, right foot in front")]
+    [InlineData("Turn left 90 degrees, left front stance, left low block. Step, right punch. Facing twelve o'clock, left low block.", "pivot, facing twelve o'clock")]
+    [InlineData("Left front stance. Look behind you, pivot, right front stance, right low block.", "look ahead")]
+    [InlineData("Turn left 90 degrees, left front stance, left low block. Ni: oi zuki.", "punch")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f.Instead.Length > 0).ShouldHaveSingleItem();
