@@ -18,7 +18,10 @@ public static class Speech
         Feet(parts, move, ways);
         if (move.SetOnTop is { } top) parts.Add($"set {top.Word} over {top.Other.Word}");
         if (move.Kick is { } kick) parts.Add(Kick(kick, ways));
-        if (move.Hands.Count > 0) parts.Add((move.Kick is null ? "" : "while ") + string.Join(" while ", move.Hands.Select(h => Hands(h, ways))));
+        // The name of a lunge punch alone would be read as a step.
+        var nothingButHands = move is { Footwork: null, Turn: null, Facing: null, Stance: null, Kick: null };
+        string Hand(HandAction action) => (nothingButHands && action is { Hand: null, Technique.Value: "lunge-punch" } ? "hand " : "") + Hands(action, ways);
+        if (move.Hands.Count > 0) parts.Add((move.Kick is null ? "" : "while ") + string.Join(" while ", move.Hands.Select(Hand)));
         if (move.Weapon is { } weapon) parts.Add(Weapon(weapon));
         if (move.Gaze is { } gaze) parts.Add(Gaze(gaze));
         if (move.Breath is { } breath) parts.Add(Breath(breath));

@@ -43,6 +43,31 @@ public class SayAndReadAgainTests
         }, iter: 200);
     }
 
+    /// <summary>Chance hardly ever leaves a technique alone on a line, where what its name tells of the feet counts most.</summary>
+    [Theory]
+    [MemberData(nameof(Stood))]
+    public void Each_technique_alone_on_a_numbered_line_is_read_as_it_was_written(Tradition tradition, string stance)
+    {
+        var ways = Samples.Ways with { Tradition = tradition };
+        var stood = Samples.Say($"step with the left foot into {stance}, right hand punch.").Form.Moves[0];
+        foreach (var technique in Vocabulary.Standard.Terms.Where(t => t.Kind == TermKind.Technique))
+            foreach (var move in Alone(technique))
+            {
+                var form = new Form { Moves = [stood, move] };
+                var sheet = string.Join('\n', form.Moves.Select((m, i) => $"{i + 1}. {Speech.Say(m, ways.For(form))}"));
+                var read = Reader.Read(sheet, new Form(), null, ways).Form.Moves;
+                read.Count.ShouldBe(2, sheet);
+                (read[1] with { Id = move.Id }).ShouldBe(move, sheet);
+            }
+    }
+
+    /// <summary>Each tradition with stances led by a foot and by none.</summary>
+    public static readonly MatrixTheoryData<Tradition, string> Stood = new(Enum.GetValues<Tradition>(), ["a left front stance", "a left back stance", "a left cat stance", "a horse stance"]);
+
+    private static IEnumerable<Move> Alone(Term technique) => technique.IsKick
+        ? new Side?[] { null, Side.Left, Side.Right }.Select(foot => new Move(MoveId.New()) { Kick = new Kick(technique.Id, foot, null, null) })
+        : new Hand?[] { null, Hand.Left, Hand.Right, Hand.Both }.Select(hand => new Move(MoveId.New()) { Hands = [new HandAction(technique.Id, hand, null)] });
+
     [Fact]
     public void Where_a_weapon_is_in_play_a_block_of_the_empty_hand_is_said_and_read_as_such()
     {

@@ -92,11 +92,15 @@ public sealed partial class Reader
             lunges ? "reverse punch" : "hand " + term.English));
     }
 
-    /// <summary>"Ten is a lunge punch", "ni, oi zuki": its name says that it steps, with the foot behind.</summary>
+    /// <summary>
+    /// "Ten is a lunge punch", "ni, oi zuki": its name says that it steps, with the foot behind. "Hand lunge punch" does not:
+    /// so it is said of one whose step was not written.
+    /// </summary>
     private void StepsForItsName(int i, Term term)
     {
         if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } now || _draft is not { Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
             || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
+        if (Backward(i).FirstOrDefault(l => !l.Is("level")) is { Kind: "handNoun" }) return;
         // "About turn, down block, lunge punch": one step more, so one count more.
         var goesOn = _draft.Counting == Counting.Then && now.Stance.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance"
             && _said is [.., { Kick: null, Hands.Count: > 0 } before] && (before.Turn is not null || before.Footwork is not null || before.Facing is not null) && before.Hands.All(h => h.Technique != term.Id);
