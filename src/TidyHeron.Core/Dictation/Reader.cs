@@ -113,6 +113,7 @@ public sealed partial class Reader
 
     private DictationReading Result()
     {
+        PartSharedCounts();
         var moves = new List<Move>([.. _before, .. _said, .. _after]);
         var sections = _form.Sections.ToList();
         foreach (var cut in _cuts)
@@ -129,6 +130,7 @@ public sealed partial class Reader
         };
         TellMiscounts(form);
         TellCountsWithNothingDone(form);
+        TellSharedCounts();
         new Unheeded(_heard, form, _ways).TellIn(_fields);
         return new DictationReading(form, _said.Select(m => m.Id).ToValueList(),
             _fields.OrderBy(f => f.Start).ToValueList(), _unread.OrderBy(u => u.Start).ToValueList());

@@ -27,6 +27,7 @@ public sealed partial class Reader
     /// </summary>
     private int WhereNumbersEnd(List<int> marks)
     {
+        if (_numbersSaidUntil is { } said) return _lexemes.FindIndex(l => l.Start >= said) is >= 0 and var at ? at : _lexemes.Count;
         const int FarMore = 3; // sentences
         // "Kick, reverse punch. That's two and three. Now turn …": where two are called in one place and none after it.
         if (marks.Count == 2 && CalledNumber(marks[0]) > 1 && !_lexemes.GetRange(marks[0], marks[1] - marks[0]).Any(l => l.EndsSentence) && _lexemes[marks[0]].Start == _lexemes[marks[1]].Start) return EndOfSentence(marks[1]);

@@ -8,21 +8,29 @@ public sealed partial class Reader
     /// <summary>Puts each such number before the words it counts, where a number is looked for.</summary>
     private void FindNumbersSaidAfter()
     {
+        if (CallsTheNumbersSaidAfter()) return;
         FindTheOneNumberedAtItsEnd();
+        CallsTheNumbersSaidAfter();
+    }
+
+    private bool CallsTheNumbersSaidAfter()
+    {
         var after = new List<int>();
+        var alone = EndsWithANumberOfItsOwn(); // "…, left punch. One. Right foot …, right punch. Two."
         for (var i = 0; i < _lexemes.Count; i++)
-            if (IsSaidAfter(i) && (after.Count == 0 || _lexemes[i].Number == _lexemes[after[^1]].Number + 1 && _lexemes.Skip(after[^1]).Take(i - after[^1]).Any(l => l.Kind is "technique" or "footwork" or "stance" or "handNoun"))) after.Add(i);
+            if (IsSaidAfter(i) || (alone || after.Count > 0 && CalledNumber(after[0]) == 1) && IsASentenceOfItsOwn(i))
+                if (after.Count == 0 ? !alone || FollowsADeed(i) : CalledNumber(i) == CalledNumber(after[^1]) + 1 && _lexemes.Skip(after[^1]).Take(i - after[^1]).Any(l => l.Kind is "technique" or "footwork" or "stance" or "handNoun")) after.Add(i);
         // "… and lower them. That's one, commencing. Two: …": only the first is told when it is done.
-        if (after is [var only] && _lexemes[only].Number == 1 && only > 0 && _lexemes[only - 1].Plain is "thats" or "that is" && Enumerable.Range(only, _lexemes.Count - only).Any(k => _lexemes[k].Is("number", "2") && StartsSentence(k) && IsCountMark(k)))
+        if (after is [var only] && _lexemes[only].IsNumber(1) && only > 0 && _lexemes[only - 1].Plain is "thats" or "that is" && Enumerable.Range(only, _lexemes.Count - only).Any(k => _lexemes[k].Is("number", "2") && StartsSentence(k) && IsCountMark(k)))
         {
             // Called where its deed begins.
             var (called, deed) = (_lexemes[only], FirstDeed(only));
             _lexemes[only] = called with { Kind = "filler" };
             _lexemes.Insert(deed, called with { Length = 0 });
             _numbered.Add(_lexemes[deed].Start);
-            return;
+            return false;
         }
-        if (after.Count < Numbered || Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].Is("number") && IsCountMark(i)) > after.Count / 2) return;
+        if (after.Count < Numbered || Enumerable.Range(0, _lexemes.Count).Count(i => _lexemes[i].Is("number") && IsCountMark(i) && !after.Contains(i)) > after.Count / 2) return false;
         var first = FirstDeed(after[0]);
         foreach (var i in after)
         {
@@ -33,7 +41,9 @@ public sealed partial class Reader
             if (i + 1 < _lexemes.Count) _lexemes[i + 1] = _lexemes[i + 1] with { Value = "." };
             CallsFrom(first, i, leadsUp: i);
             first = i + 2;
+            _numbersSaidUntil = _lexemes[Math.Min(i + 1, _lexemes.Count - 1)].Start;
         }
+        return true;
     }
 
     /// <summary>
@@ -115,14 +125,33 @@ public sealed partial class Reader
         _numbered.Add(called.Start);
     }
 
-    /// <summary>Whether a number stands between stops behind something that is done, "…, punch, two.", or is said of it: "That's two."</summary>
+    /// <summary>Where the last number stands that was said after what it counts: what is done later is on no number.</summary>
+    private int? _numbersSaidUntil;
+
+    private static readonly HashSet<string> SaysThatIt = ["thats", "that is", "that was", "this is", "makes", "so thats", "and thats"];
+
+    /// <summary>Whether a number stands between stops behind something that is done, "…, punch, two.", or is said of it: "That's two.", "that was the second."</summary>
     private bool IsSaidAfter(int i)
     {
-        if (!_lexemes[i].Is("number") && !(_lexemes[i].Is("degrees") && !_lexemes[i].Plain.Contains("deg")) || !Alone(i) || InRepeat(i)) return false;
+        if (!_lexemes[i].Is("number") && !_lexemes[i].Is("ordinal") && !(_lexemes[i].Is("degrees") && !_lexemes[i].Plain.Contains("deg")) || CalledNumber(i) is null || !Alone(i) || InRepeat(i)) return false;
         var (before, said) = (i - 1, false);
-        for (; before >= 0 && (_lexemes[before].Is("countNoun") || _lexemes[before].Plain is "thats" or "that is" or "for" or "and"); before--)
-            said |= _lexemes[before].Plain is "thats" or "that is";
-        return before >= 0 && _lexemes[before].IsStop && (said || !StartsSentence(before + 1));
+        for (; before >= 0 && (_lexemes[before].Is("countNoun") || SaysThatIt.Contains(_lexemes[before].Plain) || _lexemes[before].Plain is "for" or "and" or "okay" or "so" or "that" or "the" or "your"); before--)
+            said |= SaysThatIt.Contains(_lexemes[before].Plain);
+        return before >= 0 && _lexemes[before].IsStop && (said || _lexemes[i].Kind != "ordinal" && !StartsSentence(before + 1));
+    }
+
+    /// <summary>"…, left rising block. Five. Step forward, …": where those before were said after what they count, so is this one.</summary>
+    private bool IsASentenceOfItsOwn(int i) =>
+        _lexemes[i].Kind is "number" or "countWord" && !char.IsDigit(CharAt(_lexemes[i].Start)) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && CharAt(_lexemes[i + 1].Start) is '.' or '!' && (StartsSentence(i) || _lexemes[i - 1].Is("countNoun") && StartsSentence(i - 1));
+
+    /// <summary>Whether the text ends with a number that is a sentence, so that nothing is left for it to call but what stands before it.</summary>
+    private bool EndsWithANumberOfItsOwn() =>
+        Enumerable.Range(0, _lexemes.Count).LastOrDefault(k => _lexemes[k].Kind is "number" or "countWord", -1) is var last and > 0 && IsASentenceOfItsOwn(last) && !_lexemes.Skip(last).Any(l => l.Kind is "technique" or "side" or "stance" or "opening" or "again" or "otherSide") && FollowsADeed(last);
+
+    private bool FollowsADeed(int i)
+    {
+        var end = StartOfSentence(i) - 2;
+        return end > 0 && _lexemes.GetRange(StartOfSentence(end), end - StartOfSentence(end) + 1) is var before && before.Any(l => l.Is("technique")) && !before.Any(l => l.Kind is "opening" or "number" or "countWord");
     }
 
     /// <summary>The sentence in which something is done for the first time, or that of the first number.</summary>

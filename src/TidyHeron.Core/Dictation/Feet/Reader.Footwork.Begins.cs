@@ -47,6 +47,8 @@ public sealed partial class Reader
         if (_draft is { SentenceEnded: true, Footwork: "step" or "lift-foot", Foot: not null, Way: null, Stance: null, HasTurn: false, Facing: null } && kind is "step" or "slide" && _lexemes.IndexOf(footwork) is var verb && verb + 1 < _lexemes.Count && _lexemes[verb + 1].Plain == "it") return false;
         // "Turn 45 degrees and shift the weight to the right leg. Draw the left foot in": another foot, another move.
         if (_draft is { SentenceEnded: true, IsTurning: true, Foot: { } bears } && kind is "pull-together" && IndexAfter(_lexemes.IndexOf(footwork)) is > 0 and var drawn && _lexemes[drawn].Is("side") && _lexemes[drawn].Side != bears && Next(drawn) is { Kind: "footNoun" }) return true;
+        // "Left foot to the left. Step forward with the right": the other foot's step is another.
+        if (_draft is { SentenceEnded: true, Footwork: null, Foot: { } went, Way: not null } && kind is "step" or "slide" && RestOfSentence(_lexemes.IndexOf(footwork)).FirstOrDefault(l => l.Is("side")) is { } goesNext && goesNext.Side != went) return true;
         if (_draft.SentenceEnded) return _draft.Stance is not null || !_draft.IsTurning && _draft.Footwork is not null && (kind is not "shift" || _draft.Footwork == "shift");
         if (kind is "stay") return false;
         // "Step back right, step back left".
@@ -109,13 +111,13 @@ public sealed partial class Reader
         // "Bring the right foot to the left and step out with the left foot": to the left one.
         var beside = _draft is { Footwork: "step" or null } && _draft.Way == moved.Other.Way;
         // "Bring the left foot back, look right, and step out with the right foot".
-        var homeFirst = _draft.Footwork is not "pull-together" && ComesHome(moved) && !_draft.HalfStep && _lexemes[i].Value == "step" && (_foot ?? WithTheFoot(i)) == moved.Other;
+        var homeFirst = _draft.Footwork is not "pull-together" && ComesHome(moved) && !_draft.HalfStep && _lexemes[i].Value == "step" && (_foot ?? WithTheFoot(i) ?? OfTheStance(i)) == moved.Other;
         if (!beside && !homeFirst && _draft.Footwork is not ("pull-together" or "cross-front" or "cross-behind" or "stomp")) return false;
         beside |= homeFirst;
         var next = IndexAfter(i);
         var goes = _foot is { } waiting ? waiting != moved
             : next >= 0 && _lexemes[next].Is("side") && _lexemes[next].Side != moved && (Next(next) is { Kind: "footNoun" or "footwork" or "way" or "stance" } || Alone(next))
-            || (homeFirst || _draft.Footwork is "pull-together") && WithTheFoot(i) is { } named && named != moved;
+            || (homeFirst || _draft.Footwork is "pull-together") && (WithTheFoot(i) ?? OfTheStance(i)) == moved.Other;
         if (goes && beside) (_draft.Footwork, _draft.Way) = ("pull-together", null);
         return goes;
     }
@@ -147,6 +149,14 @@ public sealed partial class Reader
         var with = _lexemes.FindIndex(i, l => l.IsStop || l.Plain is "with");
         return with >= 0 && _lexemes[with].Plain is "with" && IndexAfter(with) is var side and >= 0 && _lexemes[side].Is("side") && Next(side) is { Kind: "footNoun" }
             ? _lexemes[side].Side : null;
+    }
+
+    /// <summary>"Step out to the right, right back stance": the foot that leads in the stance the step ends in.</summary>
+    private Side? OfTheStance(int i)
+    {
+        if (_draft.Facing is not null) return null; // "face the front, then step out left": from there
+        var stance = _lexemes.FindIndex(i, l => l.EndsSentence || l.Is("stance") || l.Is("footNoun") || l.Is("technique"));
+        return stance > 0 && _lexemes[stance].Is("stance") && _lexemes[stance - 1].Is("side") && _lexemes.GetRange(i, stance - i).Count(l => l.Is("side") && l.Value == _lexemes[stance - 1].Value) == 2 ? _lexemes[stance - 1].Side : null;
     }
 
     /// <summary>"Right front stance. Turn on the right heel to six o'clock": a turn told by the foot it is on begins a move as any other does.</summary>

@@ -89,6 +89,16 @@ public sealed partial class Reader
         Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
     }
 
+    /// <summary>"Then lunge punch left" with the right foot leading: it steps, wherever its hand is told; "right hand lunge punch" is how one says that it does not.</summary>
+    private void StepsForTheLunge(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: null, Foot: null, Stance: null, Lead: null, HasTurn: false, Facing: null, Way: null, Kick: null, Hands: [{ Technique.Value: "lunge-punch", Hand: { } hand }] } || hand.OnSide is not { } side || now.Lead != side.Other) return;
+        (draft.Footwork, draft.Foot) = ("step", side);
+        // "…, then lunge punch left": one step more, so one count more.
+        if (draft.Counting == Counting.Then && !_explicitCounts && _said is [.., { Footwork: not null } or { Turn: not null }]) draft.Counting = Counting.Own;
+        Assume(draft, "technique", $"A lunge punch steps: read as stepping with the {side.Word} foot.", "reverse punch");
+    }
+
     /// <summary>"Step forward, right lunge punch" out of a horse stance: in the stance of such punches. Common practice.</summary>
     private void LungesInAStance(Draft draft, Posture now)
     {
@@ -232,12 +242,24 @@ public sealed partial class Reader
     /// <summary>"Turn one-eighty, low block right", while the left foot leads and nobody says which foot goes: the block is over the foot that then leads. Common practice.</summary>
     private void TurnsOverTheBlock(Draft draft, Posture now)
     {
-        if (draft is not { IsMawatte: false, TurnAmount: 180, TurnSide: null, Facing: null, Way: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique: { } block, Hand: { } hand }] } || (draft.Stance ?? now.Stance) != now.Stance) return;
+        if (draft is not ({ TurnAmount: 180 } or { TurnAmount: null, Footwork: "turn" }) || draft is not { TurnSide: null, Facing: null, Way: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique: { } block, Hand: { } hand }] } || (draft.Stance ?? now.Stance) != now.Stance) return;
         // What was done before with the other hand, over that foot, is done on the other side.
         var mirrors = _said is [.., { Kick: null, Hands: [{ Hand: { } other } before] }] && before.Technique == block && other == hand.Other && other.OnSide == now.Lead && _ways.Vocabulary.Find(block)?.Family == "receiving";
-        if (block.Value != "low-block" && !mirrors || block.Value == "low-block" && draft.Stance is not null || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
-        (draft.Stance, draft.Lead, draft.TurnSide) = (now.Stance, lead, lead);
+        var low = block.Value == "low-block" || block.Value == "block" && draft.Hands[0].Level == Level.Low;
+        if (!low && !mirrors || low && draft.Stance is not null || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
+        (draft.Stance, draft.Lead, draft.TurnSide, draft.TurnAmount) = (now.Stance, lead, lead, 180);
         Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", $"{lead.Other.Word} {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}, {_ways.Vocabulary.Name(draft.Hands[0].Technique, _ways.Tradition)}");
+    }
+
+    /// <summary>"Turn around, low block" where each turn about before it brought the other foot to the front, as in basics that go up and down the hall: so does this one.</summary>
+    private void TurnsAboutAsBefore(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "turn", TurnAmount: null or 180, TurnSide: null, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Kick: null, Hands: [{ Hand: null }] } || now.Lead is not { } lead || _ways.Vocabulary.Find(draft.Hands[0].Technique)?.Family != "receiving") return;
+        var (walk, moves) = (WalkSoFar(), SoFar().Moves);
+        var abouts = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).Where(k => moves[k].Turn is { Amount: 180 } && walk.Postures[k - 1].Lead is not null && walk.Postures[k].Lead is not null).ToList();
+        if (abouts.Count == 0 || !abouts.All(k => walk.Postures[k].Lead != walk.Postures[k - 1].Lead)) return;
+        (draft.Stance, draft.Lead, draft.TurnSide, draft.TurnAmount) = (now.Stance, lead.Other, lead.Other, 180);
+        Assume(draft, "footwork", $"Read with the {lead.Other.Word} foot leading after it, as after the turn before.", $"turn 180 degrees {lead.Word}");
     }
 
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>

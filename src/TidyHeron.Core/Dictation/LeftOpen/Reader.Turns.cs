@@ -190,7 +190,8 @@ public sealed partial class Reader
         // "We bring the left foot back and turn to the right side, right cat stance": home first, as that foot went out on the other side.
         if (draft is { Footwork: "step-back", Way: null or Way.Back } or { Footwork: "step", Way: Way.Back } && draft is { Foot: { } home, TurnSide: { } turns, Lead: { } leads } && turns == home.Other && leads == turns && now.Lead == home && HandsMirrorTheFirstHere(draft, now)) (draft.Footwork, draft.Way) = ("pull-together", null);
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot : null;
+        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot
+            : draft is { TurnSide: null, Footwork: "step", Foot: null, Way: { } out_, Lead: { } outward } && out_ == outward.Way && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now) ? outward : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
         // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
@@ -209,7 +210,7 @@ public sealed partial class Reader
     {
         // "Bring the left foot in, turn to the right, right foot out, low block": what is done there follows in the same sentence.
         var following = draft is { Footwork: "pull-together", HasHands: false } && _taking is { } word && _lexemes.IndexOf(word) is >= 0 and var at ? RestOfSentence(at - 1).FirstOrDefault(l => l.IsHandTechnique)?.Term?.Id : null;
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift" or "pull-together", Kick: null } || !draft.HasHands && following is null) return;
+        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift" or "pull-together" or "step", Kick: null } || draft.Footwork == "step" && (draft.Foot is null || draft.Foot != now.Lead || draft.Foot != side) || !draft.HasHands && following is null) return;
         var first = FirstHere(now, out var before);
         var moves = SoFar().Moves;
         if (first >= moves.Count || moves[first] is not { Hands.Count: > 0 } came) return;

@@ -161,6 +161,7 @@ public sealed partial class Reader
         DrawnBackStillLeads(draft, posture, _ways.Stances.Of(draft.Stance ?? posture.Stance));
         ComesDownWhereItLed(draft, posture);
         PunchesAsBefore(draft, posture);
+        StepsForTheLunge(draft, posture);
         LungesInAStance(draft, posture);
         StandsAsAgain(draft, posture);
         FacesAsOnTheOtherSide(draft, posture);
@@ -193,6 +194,7 @@ public sealed partial class Reader
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
         TurnsOverTheBlock(draft, posture);
+        TurnsAboutAsBefore(draft, posture);
         TurnToTheOtherSide(draft, posture);
         TurnToTheOtherEnd(draft, posture);
         TurnToTheOtherArm(draft, posture);

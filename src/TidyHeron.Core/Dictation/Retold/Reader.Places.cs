@@ -221,7 +221,11 @@ public sealed partial class Reader
             FacingBefore(i);
         }
         // "Front, left foot, walking stance, …": told like "front: …".
-        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Is("stance"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun")) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        // "Now front. Left foot, low block.": so is a sentence of its own.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && RestOfSentence(i + 1).Any(l => l.Kind is "footNoun" or "stance")) (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i] with { Plain = "to the front" }, _lexemes[i + 1] with { Value = ":" });
+        // "Look front.": to it.
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && LooksAt(i)) _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
         // "Left, walking stance, low block.": so is a side where one has only stood yet.
         if (_lexemes[i].Is("side") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("stance") && RestOfSentence(i + 2).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "turnSide") && !_lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
         // "Turns back to face me": who teaches stands in front.
@@ -302,5 +306,15 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "place", Plain = _lexemes[i].Value + " wall" };
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
         }
+    }
+
+    private bool LooksAt(int i) => i > 0 && _lexemes[i - 1].Plain is "look" or "looks" or "looking" or "eyes" or "look to" or "look towards";
+
+    /// <summary>Whether the eyes were told to go to the front earlier in the sentence, or in the one before.</summary>
+    private bool LooksToTheFrontBefore(int i)
+    {
+        var first = StartOfSentence(i);
+        var from = first > 1 ? StartOfSentence(first - 2) : first;
+        return Enumerable.Range(from, i - from).Any(k => _lexemes[k].Is("place", "front") && LooksAt(k));
     }
 }

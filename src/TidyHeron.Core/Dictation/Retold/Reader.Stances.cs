@@ -197,7 +197,15 @@ public sealed partial class Reader
             _lexemes.Insert(i, _lexemes[named - 1] with { Start = _lexemes[i].Start, Length = 0 });
         // "Left foot front": it leads, but where feet go "left" and "south" that is where it goes.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && Alone(i) && !Follows(i, "to") && Previous(i) is { Kind: "footNoun" } && !FeetGoByOneWord() && !ClauseOf(i).Any(l => l is { Kind: "footwork", Plain: "move" or "moves" }))
-            _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+        {
+            // "Look front. Left foot front": there it goes.
+            if (LooksToTheFrontBefore(i) || _lexemes[i - 1].Plain is "goes" or "out") _lexemes[i] = _lexemes[i] with { Plain = "to the front" };
+            else
+            {
+                _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead" };
+                if (_lexemes.Take(i).Any(l => l.Is("technique"))) _guesses[_lexemes[i].Start] = ("Read as the foot that leads.", "to the front");
+            }
+        }
         // "Drop down on the left leg, right leg extended": that one is in front.
         if (_lexemes[i].Plain is "extended" or "straight" or "stretched" or "stretched out" && _lexemes[i].Kind is "filler" or "unread" or "detail" && Previous(i) is { Kind: "footNoun" } && _lexemes[i - 1].Is("footNoun") && Clauses(i).Any(l => l.Is("stance") && l.Value is "drop-stance" or "low-stance"))
             _lexemes[i] = _lexemes[i] with { Kind = "lead", Value = "lead", Term = null };

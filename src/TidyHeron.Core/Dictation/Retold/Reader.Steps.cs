@@ -20,6 +20,13 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "way", Value: "forward", Plain: "forward" } && i > 0 && (_lexemes[i - 1].IsStop || _lexemes[i - 1].Plain == "and" && i > 1 && _lexemes[i - 2].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && IndexAfter(i) is > 0 and var forth && _lexemes[forth].Is("side") && Next(forth) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "The left foot comes to the middle, and from there you go forward with the right foot": after it.
         if (_lexemes[i] is { Plain: "from there" or "from here", Kind: "filler" } && i > 1 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].IsStop && Next(i) is { Kind: "footwork" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun"))) _lexemes[i] = _lexemes[i] with { Kind = "then", Value = "then" };
+        // "Move the left foot to the side.": to its own, where no stance says how one then stands.
+        if (_lexemes[i].Plain is "to the side" or "sideways" && _lexemes[i].Kind is "filler" or "detail" && !RestOfSentence(StartOfSentence(i) - 1).Any(l => l.Kind is "stance" or "technique" or "turnSide" or "way" || l is { Kind: "footwork", Value: not ("step" or "slide") })
+            && RestOfSentence(StartOfSentence(i) - 1).Where(l => l.Is("side")).ToList() is [{ } aside] && Next(_lexemes.IndexOf(aside)) is { Kind: "footNoun" })
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "side", Value = aside.Value, Term = null };
+            _lexemes.Insert(i, new Lexeme("filler", "filler", _lexemes[i].Start, 0, "to"));
+        }
         // "Shuffle sideways to the left, another left hammer fist": the side is the way; and one more in this form.
         if (_lexemes[i] is { Kind: "footwork", Value: "shuffle" or "slide" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("detail", "sideways") && Next(i + 1) is { Kind: "side" } && Follows(IndexAfter(i + 1), "to"))
         {

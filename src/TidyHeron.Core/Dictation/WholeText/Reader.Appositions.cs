@@ -11,8 +11,12 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:on |with |that's )?(?:the )?same (?:side|hand|leg|foot|arm) (?:as|that) (?:the|your|you|that|it|in|before)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhoseSide();
 
+    [GeneratedRegex(@"^(?:(?:but|and|only|now|just) )*(?:this time|now|here)?,? ?(?:it's |its |with |on |of |using )*(?:the |your )?(?<side>left|right)(?: one| hand| side| fist| arm)?(?: this time| now| instead)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhichOne();
+
     private void FindAppositions()
     {
+        NamesTheSideThisTime();
         NamesWhatTheArmDid();
         for (var i = 1; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i].Is("stop", ","))
@@ -26,6 +30,25 @@ public sealed partial class Reader
                 if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")) && ClauseOf(i + 1).Any(l => l.Is("technique")) && SaysWhatItIsCalled().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
             }
             else if (_lexemes[i].Is("together")) IsDoneInTheTurn(i);
+    }
+
+    /// <summary>"And again the reverse punch, this time the left, front stance", "the punch, with the left now": whose hand does it, told in a clause of its own before a stance.</summary>
+    private void NamesTheSideThisTime()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("stop", ",") || EndOfClause(i + 1) is var last && (last - i > 6 || last + 1 < _lexemes.Count && !_lexemes[last + 1].IsStop) || SaysWhichOne().Match(WordsFrom(i + 1, last)) is not { Success: true } told) continue;
+            var side = _lexemes.FindIndex(i + 1, last - i, l => l.Is("side"));
+            if (side < 0 || last == side && side == i + 1 || RestOfSentence(last).FirstOrDefault(l => !l.IsStop && !l.Is("filler") && l.Plain != "in") is not { Kind: "stance" }) continue;
+            var technique = _lexemes.FindLastIndex(i, i - FirstOfClause(i) + 1, l => l.IsHandTechnique);
+            if (technique < 0 || ClauseOf(technique).Any(l => l.Kind is "side" or "handNoun" or "relHand")) continue;
+            var which = _lexemes[side];
+            for (var k = i + 1; k <= last; k++)
+                if (!_lexemes[k].IsStop && k != side) BecomesSmall(k);
+            _lexemes.RemoveAt(side);
+            while (technique > 0 && _lexemes[technique - 1].Is("level")) technique--;
+            _lexemes.Insert(technique, which);
+        }
     }
 
     /// <summary>"Right arm sweeps up. Rising block.": what that is called.</summary>

@@ -42,6 +42,30 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:teach\w*|taught|learn\w*|called|named?|form|kata|pattern|poomsae|hyung|tul|set|routine)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SpeaksOfAForm();
 
+    [GeneratedRegex(@"^(?:(?:okay|so|now|and|well|right|today|hello|hi)[, ]+)*(?:(?:we|i|they) (?:usually |just |always )?call (?:this|it|that)(?: one| form| kata)?|(?:this|that|it|ours?|the (?:form|kata|pattern|poomsae|next one|one today|name(?: of (?:this|the|our)(?: one| form| kata| pattern)?)?))(?: one| form| kata| pattern)?(?: is|'s)(?: just| simply| also)?(?: called| named| known as)?|(?:this|the) (?:one|form|kata|pattern) (?:we|i|they) call|(?:the )?name(?: of (?:this|the) \w+)?:?)(?: (?:the|a|our|form|kata))* \w+(?: (?:stance|form|kata|pattern|one))?$|^(?:the )?\w+ (?:form|kata|pattern)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhatAFormIsCalled();
+
+    /// <summary>"We call this one the crane." before anything is done, where where one stands is told after it: no stance.</summary>
+    private void FindWhatAFormIsCalled()
+    {
+        for (var first = NextSentence(-1); _before.Count == 0 && first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var sentence = _lexemes.GetRange(first, EndOfSentence(first) - first + 1);
+            // "Here's how I teach the kicking form.", "our kicking form has no turns."
+            if (Enumerable.Range(first, sentence.Count - 1).Any(k => _lexemes[k] is { Kind: "technique" } && IsAForm(_lexemes[k + 1].Plain)) && !sentence.Any(l => l.Kind is "side" or "footNoun" or "handNoun" or "stance" or "opening"))
+            {
+                AsNote(first, EndOfSentence(first));
+                continue;
+            }
+            if (sentence.Any(l => l.Kind is "side" or "technique" or "footNoun" or "footwork" or "opening") || first > MostOfAShortOne * 3) return;
+            if (sentence.Count(l => l.Is("stance")) != 1) continue;
+            if (!_lexemes.Skip(EndOfSentence(first)).Any(l => l.Kind is "technique" or "footwork")) return;
+            if (SaysWhatAFormIsCalled().IsMatch(WordsFrom(first, EndOfSentence(first)))) AsNote(first, EndOfSentence(first));
+        }
+    }
+
+    private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine";
+
     /// <summary>"Today we learn “Quiet Bridge”": the form's name, before anything is done.</summary>
     private void FindNamesInQuotes()
     {

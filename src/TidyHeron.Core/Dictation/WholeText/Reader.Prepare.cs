@@ -1,4 +1,5 @@
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
 
@@ -18,11 +19,13 @@ public sealed partial class Reader
         FindCountsCalledByLetters();
         FindBrackets();
         FindNamesInQuotes();
+        FindWhatAFormIsCalled();
         FindWhereAFormIsTakenUp();
         FindChatter();
         FindWhatIsToldOutNext();
         FindANumberSaidOnce();
         FindPhrasesOfManyWords();
+        FindHowTechniquesCount();
         FindHowKicksComeDown();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();
@@ -92,7 +95,9 @@ public sealed partial class Reader
         FindOrdersGivenTwice();
         FindRepeatsToldOut();
         FindSameSidesToldOut();
-        _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
+        // "Kamae with the staff in front": how it is held names it too.
+        _weapons.UnionWith(_heard.Concat(_lexemes).Where(l => l.Is("weapon")).Select(l => l.Value));
+        _weapons.UnionWith(_heard.Where(l => l.Is("detail")).SelectMany(l => l.Plain.Split(' ')).Where(WeaponWords.With.ContainsKey));
         FindNumbersSaidAfter();
         FindNumbers();
         _numbersSaid.AddRange(_lexemes.Where(l => l.Is("number")).Select(l => (l.Start, l.Number)));

@@ -286,7 +286,7 @@ function Guesses({
             className="px-1! py-0! text-water underline sm:min-h-6!"
             onClick={() => onInstead([...same.toReversed(), first], first.instead)}
           >
-            No: “{first.instead}”
+            No: “{first.instead.trim()}”
           </Button>
         )}
       </p>

@@ -1,0 +1,102 @@
+using System.Text.RegularExpressions;
+using TidyHeron.Core.Notation;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>
+/// Techniques told in one sentence. Teachers count them as one or each by itself (both are common practice), so where nobody calls
+/// numbers it is told how they were read, and the other reading is offered. How many counts were announced decides, and so does
+/// "each technique is a count".
+/// </summary>
+public sealed partial class Reader
+{
+    private const string NextCount = "next count ";
+
+    [GeneratedRegex(@"\b(?:(?:each|every)(?: single| one)? \w+(?: technique)?(?: (?:you|we|i) \w+)?(?:,? (?:and )?(?:each |every )?\w+)?|everything|(?:each|every) one of (?:these|those|them|the techniques)) (?:is|gets|has|takes|makes|counts as|goes on|is on|is counted(?: as| on)?|on) (?:a |one$|one |its own |a separate |a new |just one )(?:count|number|move)?\b|\bcount (?:each|every|all)(?: the| of the)? (?:single )?(?:techniques?|blocks? and (?:punch|punches|strikes?)|moves?|movements?)\b|\b(?:a|one) (?:count|number) (?:per|for each|for every|to a|to each|each) (?:technique|movement|move)\b|\bone technique(?:,| is| per| to a| to each| equals| means)? (?:one|a|each|per)? ?count\b|\btechniques are (?:all )?counted (?:separately|one by one|singly|by themselves|each)\b|\b(?:each|every) technique counts(?: separately| by itself| on its own)?$|\bcounts:? one (?:per|for each|for every|to each) technique\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex EachIsACount();
+
+    [GeneratedRegex(@"\b(?:(?:on|for|that's|as) )?(?:the )?(?:next|new) (?:count|number)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OnTheNextCount();
+
+    [GeneratedRegex(@"^(?:each|every)(?: single| one)? (?:sentence|line|row|paragraph|point|step|stance|turn)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex WhatIsOneCount();
+
+    private bool _eachIsACount, _countsAreTold;
+
+    /// <summary>"Each technique is a count." "Low block, next count right punch": where sentences do not tell the counts.</summary>
+    private void FindHowTechniquesCount()
+    {
+        if (_text.Contains("count", StringComparison.OrdinalIgnoreCase) || _text.Contains("number", StringComparison.OrdinalIgnoreCase))
+            for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+            {
+                var end = EndOfSentence(first);
+                if (_lexemes.GetRange(first, end - first + 1).Any(l => l.Kind is "side" or "footNoun" or "stance" or "turnSide") || EachIsACount().Match(WordsFrom(first, end)) is not { Success: true } told) continue;
+                AsNote(first, end);
+                (_eachIsACount, _countsAreTold) = (!WhatIsOneCount().IsMatch(told.Value), true);
+            }
+        foreach (var (first, last, _) in Runs(OnTheNextCount(), "next count", "new count", "next number", "new number"))
+        {
+            if (OnlySmallWordsBefore(first) || last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence || !Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique"))) continue;
+            BecomesSmall(first, last);
+            var at = first - 1;
+            while (at >= 0 && !_lexemes[at].IsStop && _lexemes[at].Kind is "filler" or "then") at--;
+            if (_lexemes[at].IsStop) _lexemes[at] = _lexemes[at] with { Value = "." };
+            else _lexemes.Insert(at + 1, StopAfter(at, "."));
+        }
+    }
+
+    /// <summary>Makes counts of techniques that share one, where the text says so or as many were announced as that makes.</summary>
+    private void PartSharedCounts()
+    {
+        var shared = SharingACount();
+        if (shared.Count == 0) return;
+        var announced = _form.DeclaredCounts is { } many && _before.Count + _after.Count == 0 && CountsWith([]) != many
+            ? new[] { shared, shared.Where(k => _said[k - 1].Kick is null).ToList() }.FirstOrDefault(some => CountsWith(some) == many)
+            : null;
+        foreach (var k in announced ?? (_eachIsACount ? shared : []))
+        {
+            _said[k] = _said[k] with { Counting = Counting.Own };
+            if (announced is not null) TellOf(_said[k].Id, $"Read as a count of its own: {_form.DeclaredCounts} were announced.", "");
+        }
+        ForgetNow();
+
+        int CountsWith(IReadOnlyCollection<int> own) => _said.Where((m, k) => m.Counting == Counting.Own || own.Contains(k)).Count();
+    }
+
+    /// <summary>Tells of the techniques that share a count, and how to say that they do not.</summary>
+    private void TellSharedCounts()
+    {
+        if (_countsAreTold) return;
+        foreach (var k in SharingACount())
+            if (_fields.Where(f => f.Move == _said[k].Id && f.Length > 0).Select(f => (int?)f.Start).Min() is { } start)
+                _fields.Add(new ReadField(_said[k].Id, "count", start, 0, "Told in one sentence: read as one count.", NextCount));
+    }
+
+    /// <summary>Which of the moves that were said do something on the count of a move before them only because one sentence tells both.</summary>
+    private List<int> SharingACount()
+    {
+        if (_calls.Count > 0 || _listOfPoints) return [];
+        var ends = _lexemes.Where(l => l.EndsSentence || l.Is("sameCount")).Select(l => l.Start).ToList();
+        var places = _fields.Where(f => f is { Move: not null, Length: > 0 }).ToLookup(f => f.Move!.Value);
+        var shared = new List<int>();
+        var done = false; // on this count, before the move
+        for (var k = 0; k < _said.Count; k++)
+        {
+            var move = _said[k];
+            if (move.Counting is Counting.Own or Counting.Uncounted) done = false;
+            var does = move.Hands.Count > 0 || move.Kick is not null;
+            if (done && does && move.Counting == Counting.Then && places[move.Id].Select(f => (int?)f.Start).Min() is { } start
+                && places[_said[k - 1].Id].Select(f => (int?)f.Start).Max() is { } before && before < start && !ends.Any(e => e >= before && e <= start)
+                && !_lexemes.Where(l => l.Is("sameCount")).Any(l => Math.Abs(l.Start - start) < NearBy)) shared.Add(k);
+            done |= does;
+        }
+        return shared;
+    }
+
+    private const int NearBy = 60; // characters: words about the count stand in the sentence
+
+    private void TellOf(MoveId move, string assumption, string instead)
+    {
+        if (_fields.FindIndex(f => f.Move == move && f is { Assumption: "", Length: > 0 }) is var at and >= 0) _fields[at] = _fields[at] with { Assumption = assumption, Instead = instead };
+    }
+}
