@@ -250,7 +250,7 @@ public sealed partial class Reader
             Assume(_draft, "facing", "Read as facing the back wall.", "around");
             return;
         }
-        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && Previous(k) is { Kind: "footwork", Value: "turn" } faced && faced.Plain.EndsWith("face", StringComparison.Ordinal) || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
+        if (backwards && lexeme.Plain is "to the back" or "the back" or "to the rear" or "the rear" && _draft is { IsTurning: true, TurnAmount: null, Facing: null } && Now().Heading.Degrees is 90 or 270 && Enumerable.Range(1, i).Any(k => lexeme.Plain is not "the rear" && _lexemes[k] is { Kind: "place", Plain: "to the front" } || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && Previous(k) is { Kind: "footwork", Value: "turn" } faced && faced.Plain.EndsWith("face", StringComparison.Ordinal) || _lexemes[k] is { Kind: "place", Plain: "front" or "the front" } && _lexemes[k - 1] is { Kind: "footwork", Value: "turn" }))
         {
             TakeDirection(i, new Heading(180), said: true);
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");

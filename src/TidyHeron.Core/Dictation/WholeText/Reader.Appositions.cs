@@ -18,6 +18,7 @@ public sealed partial class Reader
     {
         NamesTheSideThisTime();
         NamesWhatTheArmDid();
+        NamesWhatItComesTo();
         for (var i = 1; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i].Is("stop", ","))
             {
@@ -61,6 +62,25 @@ public sealed partial class Reader
             if (sweeps < 2 || _lexemes[sweeps].Plain is not ("sweep" or "sweeps" or "sweeping" or "swings" or "swing") || !_lexemes[sweeps - 1].Is("handNoun") || !_lexemes[sweeps - 2].Is("side")) continue;
             AsNote(sweeps, first - 2);
             BecomesStopless(first - 1);
+        }
+    }
+
+    /// <summary>"Sweeping the left arm down into a low block", "step and block: left front stance, low block left": one technique, told and then named.</summary>
+    private void NamesWhatItComesTo()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not { Kind: "technique" } told) continue;
+            var sweeps = told.Value is "sweeping-block" or "foot-sweep" && told.Plain is "sweep" or "sweeps" or "sweeping";
+            if (!sweeps && !(told.Plain is "block" or "blocks" && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":"))) continue;
+            var named = _lexemes.FindIndex(i + 1, l => l.EndsSentence || l.Is("technique") || l.Kind is "footwork" or "then" or "together");
+            if (named < 0 || _lexemes[named] is not { Kind: "technique", Term.Family: "receiving" } || _lexemes[named].Value == told.Value) continue;
+            // With a hand of its own on either, they are two.
+            var between = _lexemes.GetRange(i + 1, named - i - 1);
+            if (sweeps && ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot")) continue;
+            if (sweeps && (!RestOfSentence(FirstOfClause(i) - 1).Any(l => l.Kind is "handNoun" or "way") && !between.Any(l => l.Plain is "down" or "up" or "across" or "round" or "around") || between.Count(l => l.Is("side")) > 1 || between.Any(l => l.IsStop) && between.LastOrDefault()?.Is("side") == true)) continue;
+            BecomesSmall(i);
+            if (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) BecomesStopless(i + 1);
         }
     }
 

@@ -26,6 +26,7 @@ public sealed partial class Reader
         FindANumberSaidOnce();
         FindPhrasesOfManyWords();
         FindHowTechniquesCount();
+        FindLegsThatStand();
         FindHowKicksComeDown();
         FindHowTheBodyIsHeld();
         FindJointsThatAreSpokenOf();

@@ -1,0 +1,25 @@
+using System.Text.RegularExpressions;
+
+namespace TidyHeron.Core.Dictation;
+
+/// <summary>The leg one stands on while the other kicks: it takes no step.</summary>
+public sealed partial class Reader
+{
+    [GeneratedRegex(@"\b(?:(?:stand|stands|standing|rise|rises|rising|come|comes|coming|get|balance|balances|balancing|stay|staying)(?: up| straight| tall| just| still| only)*|up|weight|(?:put|keep|with) (?:the|your|all your|all the) weight) on (?:to )?(?:the |your |my )?(?<side>left|right)(?: leg| foot| one)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex StandsOnOneLeg();
+
+    /// <summary>"Stand up on your right leg and side kick to the left": the other one kicks.</summary>
+    private void FindLegsThatStand()
+    {
+        foreach (var (first, last, match) in Runs(StandsOnOneLeg(), " on "))
+        {
+            var kick = _lexemes.FindIndex(last, l => l.EndsSentence || l.IsKick || l.IsHandTechnique || l.Kind is "footwork" or "stance");
+            if (kick > last && _lexemes.GetRange(last, kick - last).Count(l => l.IsStop) > 1) continue;
+            // From the knee one gets up first.
+            if (kick < 0 || !_lexemes[kick].IsKick || _lexemes[kick].Value == "knee-strike" || _lexemes.Take(first).Any(l => l is { Kind: "footwork", Value: "kneel" } || l is { Kind: "stance", Value: "kneeling-stance" })) continue;
+            var kicks = match.Groups["side"].Value.Equals("left", StringComparison.OrdinalIgnoreCase) ? "right" : "left";
+            BecomesSmall(first, last);
+            if (!ClauseOf(kick).Any(l => l.Kind is "side" or "relFoot")) _lexemes.Insert(kick, new Lexeme("side", kicks, _lexemes[kick].Start, 0, kicks));
+        }
+    }
+}
