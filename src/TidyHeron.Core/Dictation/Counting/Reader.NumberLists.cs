@@ -18,6 +18,29 @@ public sealed partial class Reader
         i + 1 < _lexemes.Count && _lexemes[i].Is("number") && _lexemes[i + 1].Is("number") && _lexemes[i + 1].Number > _lexemes[i].Number
         && _lexemes[i].Start + _lexemes[i].Length + 1 == _lexemes[i + 1].Start && CharAt(_lexemes[i + 1].Start - 1) is '-' or '–';
 
+    /// <summary>"Four to six are rising blocks, right, left and right": told like "four to six: rising blocks, right, left, right".</summary>
+    private void PartRangesFromWhatTheyAre()
+    {
+        for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var (from, end) = (_lexemes[first].Is("countNoun") || _lexemes[first] is { Kind: "footwork", Plain: "moves" or "steps" } ? first + 1 : first, EndOfSentence(first));
+            if (from >= end || !_lexemes[from].Is("number")) continue;
+            var last = from;
+            while (last < end && (_lexemes[last].Kind is "number" || _lexemes[last].Is("stop", ",") || _lexemes[last].Plain is "to" or "through" or "and" or "until" or "till")) last++;
+            if (last > end || !_lexemes[last - 1].Is("number") || _lexemes[last - 1].Number <= _lexemes[from].Number || last - from < 3 || !RestOfSentence(last - 1).Any(l => l.Is("technique") && IsPlural(l))) continue;
+            // "…, right, left and right": three sides.
+            for (var k = end - 1; k > last + 1; k--)
+                if (_lexemes[k].Plain == "and" && _lexemes[k - 1].Is("side") && k + 1 < _lexemes.Count && _lexemes[k + 1].Is("side") && k > 2 && _lexemes[k - 2].IsStop)
+                {
+                    var and = _lexemes[k] with { Kind = "filler", Term = null };
+                    _lexemes[k] = StopAt(k, ",");
+                    _lexemes.Insert(k + 2, and);
+                }
+                else if (_lexemes[k].Is("stop", ":") && _lexemes[k - 1].Is("technique") && k + 1 < _lexemes.Count && _lexemes[k + 1].Is("side")) _lexemes[k] = _lexemes[k] with { Value = "," };
+            if (_lexemes[last].Plain is "are" or "will be" or "is") _lexemes.Insert(last, StopAt(last, ":"));
+        }
+    }
+
     // How many counts the words that follow are said of.
     private int _listed;
     private bool _thenParts; // "then" is said as often as it takes to part them

@@ -19,6 +19,21 @@ public sealed partial class Reader
         else Assume(draft, "footwork", told, "");
     }
 
+    /// <summary>"Bring the left foot back to ready, facing front. … Bring the right foot back." from the other arm of the line: to where the other foot came back.</summary>
+    private void ComesBackAsTheOtherFootDid(Draft draft, Posture now)
+    {
+        if (draft is not { Foot: { } foot, Stance: null, Lead: null, HasTurn: false, Kick: null, HasHands: false, HalfStep: false } || now.Lead != foot
+            || draft is not { Footwork: "step-back" or "pull-together" } and not { Footwork: "step" or null, Way: Way.Back }) return;
+        var (walk, moves) = (WalkSoFar(), SoFar().Moves);
+        var other = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).LastOrDefault(k => moves[k] is { Kick: null, Hands.Count: 0, Footwork.Kind.Value: "pull-together" or "return" or "step-back" or "step" } && _ways.Stances.Of(walk.Postures[k].Stance).Feet == FeetKind.Even
+            && walk.Postures[k - 1].Lead == foot.Other && (walk.Postures[k - 1].Heading - now.Heading).Amount == 180 && walk.Postures[k].Heading != walk.Postures[k - 1].Heading);
+        if (other == 0 || draft.Facing is { } said && said != walk.Postures[other].Heading) return;
+        var came = moves[other].Footwork!.Kind.Value == "return" ? "return" : "pull-together";
+        (draft.Footwork, draft.Way, draft.Stance, draft.Facing) = (came, null, walk.Postures[other].Stance, walk.Postures[other].Heading);
+        if (moves[other].Counting == Counting.Uncounted && !draft.IsNumbered) draft.Counting = Counting.Uncounted;
+        Assume(draft, _fields.Exists(f => f.Move == draft.Id && f.Field == "way") ? "way" : "footwork", $"Read as coming back as the {foot.Other.Word} foot did.", "");
+    }
+
     /// <summary>"Stand up with the right foot in front still" from the knee: into the stance of before.</summary>
     private void RisesWithAFootInFront(Draft draft, Posture now)
     {

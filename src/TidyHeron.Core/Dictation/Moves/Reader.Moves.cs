@@ -183,6 +183,7 @@ public sealed partial class Reader
         StepsToFaceThere(draft, posture);
         SwingsRoundWithTheLeadingFoot(draft, posture);
         ComesBackToWhereItWentOut(draft, posture);
+        ComesBackAsTheOtherFootDid(draft, posture);
         GoesBackFromTheAir(draft, posture);
         RisesWithAFootInFront(draft, posture);
         TurnsWithTheSideStep(draft, posture);

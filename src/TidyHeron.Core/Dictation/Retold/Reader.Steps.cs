@@ -21,7 +21,7 @@ public sealed partial class Reader
         // "The left foot comes to the middle, and from there you go forward with the right foot": after it.
         if (_lexemes[i] is { Plain: "from there" or "from here", Kind: "filler" } && i > 1 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].IsStop && Next(i) is { Kind: "footwork" } && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun"))) _lexemes[i] = _lexemes[i] with { Kind = "then", Value = "then" };
         // "Move the left foot to the side.": to its own, where no stance says how one then stands.
-        if (_lexemes[i].Plain is "to the side" or "sideways" && _lexemes[i].Kind is "filler" or "detail" && !RestOfSentence(StartOfSentence(i) - 1).Any(l => l.Kind is "stance" or "technique" or "turnSide" or "way" || l is { Kind: "footwork", Value: not ("step" or "slide") })
+        if (_lexemes[i].Plain is "to the side" or "sideways" && _lexemes[i].Kind is "filler" or "detail" && !ClauseOf(i).Any(l => l.Is("technique")) && !RestOfSentence(StartOfSentence(i) - 1).Any(l => l.Kind is "stance" or "turnSide" or "way" || l is { Kind: "footwork", Value: not ("step" or "slide") })
             && RestOfSentence(StartOfSentence(i) - 1).Where(l => l.Is("side")).ToList() is [{ } aside] && Next(_lexemes.IndexOf(aside)) is { Kind: "footNoun" })
         {
             _lexemes[i] = _lexemes[i] with { Kind = "side", Value = aside.Value, Term = null };

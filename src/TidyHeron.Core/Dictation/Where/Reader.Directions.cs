@@ -279,6 +279,8 @@ public sealed partial class Reader
         // "…, so you end in a right fighting stance to the front": so is a stance's.
         turnsThere |= Previous(i) is { Kind: "stance" } && _draft.Facing is null && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "end" or "ending" or "end up" or "finish");
         turnsThere |= TurnsThere(i);
+        // "Five is a left low block to the front", off a side line: there one turns.
+        turnsThere |= lexeme.Plain == "to the front" && Previous(i) is { Kind: "technique", Term.Family: "receiving" } && _draft is { Footwork: null, Foot: null, HasTurn: false, Facing: null, Kick: null, Hands: [{ Hand: { } blocks }], IsNumbered: true } && Now() is { Lead: { } leads, Heading.Degrees: 90 or 270 } && blocks == leads.Hand;
         if (_draft.IsDone && !PreviousIs(i, "facing") && !_draft.SentenceEnded && !turnsThere)
         {
             Note(lexeme, "note");

@@ -289,7 +289,7 @@ public sealed partial class Reader
             return true;
         }
         // "Right back fist to the right": where the technique goes.
-        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null or { Kind: "then" or "tempo" or "together" or "shout" })
+        if (previous is { IsHandTechnique: true } && Follows(i, "to", "towards", "toward") && _draft is { Hands: [.., { Hand: not null }] } && next is null or { Kind: "then" or "tempo" or "together" or "shout" or "stance" } or { Kind: "side" })
         {
             // "Left front stance, left low block to the left" out of the ready position: so one goes there.
             if (StanceSet.IsStanding(Now().Stance) && !_lexemes.Skip(i + 1).Take(2).Any(l => l.Plain is "of") && _draft is { Stance: { } taken, Lead: { } leads, Footwork: null or "step", Way: null, HasTurn: false, Facing: null, Kick: null } && leads == side && _draft.Hands.TrueForAll(h => h.Hand == side.Hand) && _ways.Stances.Of(taken).Feet == FeetKind.Lead)
@@ -298,6 +298,7 @@ public sealed partial class Reader
                 _fields[^1] = _fields[^1] with { Field = "way", Assumption = $"Read as going to the {side.Word}.", Instead = $"{side.Word} hand" };
                 return true;
             }
+            if (BlocksToTheOtherArm(i, side)) return true;
             _draft.Notes.Add("to the " + side.Word);
             return true;
         }
@@ -317,6 +318,17 @@ public sealed partial class Reader
             return true;
         }
         return false;
+    }
+
+    /// <summary>"One: left low block to the left. … Three: right low block to the right": one turns there, as one came onto this line with its mirror image.</summary>
+    private bool BlocksToTheOtherArm(int i, Side side)
+    {
+        if (_draft is not { HasTurn: false, Facing: null, Footwork: null, Foot: null, Kick: null, Hands: [{ } block] } || block.Hand != side.Hand || _ways.Vocabulary.Find(block.Technique)?.Family != "receiving" || Now() is not { Lead: not null } now || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return false;
+        if (FirstHere(now, out _) is var first && (first >= SoFar().Moves.Count || SoFar().Moves[first] is not { Turn: not null, Hands: [{ } came] } || came.Technique != block.Technique || came.Hand != side.Other.Hand)) return false;
+        (_draft.Footwork, _draft.TurnSide, _draft.TurnAmount) = ("turn", side, 180);
+        if (_draft.Stance is null && !RestOfSentence(i).Any(l => l.Is("stance"))) (_draft.Stance, _draft.Lead) = (now.Stance, side);
+        _fields[^1] = _fields[^1] with { Field = "turn", Assumption = "Read as turning to the other arm of the line.", Instead = $"{side.Word} hand" };
+        return true;
     }
 
     /// <summary>Whether "go" or "head" stands before a side, with nothing but small words between.</summary>

@@ -52,7 +52,7 @@ public sealed partial class Reader
         {
             var sentence = _lexemes.GetRange(first, EndOfSentence(first) - first + 1);
             // "Here's how I teach the kicking form.", "our kicking form has no turns."
-            if (Enumerable.Range(first, sentence.Count - 1).Any(k => _lexemes[k] is { Kind: "technique" } && IsAForm(_lexemes[k + 1].Plain)) && !sentence.Any(l => l.Kind is "side" or "footNoun" or "handNoun" or "stance" or "opening"))
+            if (Enumerable.Range(first, sentence.Count - 1).Any(k => _lexemes[k] is { Kind: "technique" } or { Kind: "footwork", IsGerund: true } && IsAForm(_lexemes[k + 1].Plain)) && !sentence.Any(l => l.Kind is "side" or "footNoun" or "handNoun" or "stance" or "opening"))
             {
                 AsNote(first, EndOfSentence(first));
                 continue;
@@ -64,7 +64,7 @@ public sealed partial class Reader
         }
     }
 
-    private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine";
+    private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine" or "section" or "part" or "class";
 
     /// <summary>"Today we learn “Quiet Bridge”": the form's name, before anything is done.</summary>
     private void FindNamesInQuotes()

@@ -11,7 +11,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"(?<=\b(?:your|my|his|their|(?:cover|covers|covering|guard|guards|guarding|protect|protects|protecting|shield|shields|shielding) the) )face\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TheFaceOfTheBody();
 
-    [GeneratedRegex(@"(?:,? ?(?:with |on |as |they're |those are |that's )*)\b(?:one count each|(?:each|both) (?:on |is |gets |has |with )?(?:its|their|his|a) own (?:count|counts)|two (?:separate )?counts|three (?:separate )?counts|separate counts|separately|a count each|each (?:is |gets |has )?(?:a|one) (?:separate )?count)(?=[.;]|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:,? ?(?:with |on |as |they're |those are |that's )*)\b(?:one count each|(?:each|both) (?:on |is |gets |has |with )?(?:its|their|his|a) own (?:count|counts)|(?:two|three) (?:separate |more )?counts(?: again| here| too| as well)?|separate counts|separately|a count each|each (?:is |gets |has )?(?:a|one) (?:separate )?count)(?=[.;]|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex HasItsOwnCount();
 
     [GeneratedRegex(@"\b(?:(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?|(?:bring|raise|lift|take) (?:the|your|both) (?:hands|arms) up(?: (?!and\b)\w+){0,4} and (?:back )?down(?: again)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

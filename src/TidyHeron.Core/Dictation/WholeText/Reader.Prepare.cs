@@ -47,6 +47,7 @@ public sealed partial class Reader
         FindWhatIsCalledTheSame();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
+        PartRangesFromWhatTheyAre();
         PartNumbersFromWhatTheyAre();
         FindLabels();
         JoinShortSentences();

@@ -49,6 +49,8 @@ public sealed partial class Reader
         var done = _lexemes.FindIndex(l => l.Is("technique"));
         if (done < 0 || _lexemes[done].IsKick) return;
         var (first, last) = (StartOfSentence(done), EndOfSentence(done));
+        // "Move one is a left low block to the left": called so.
+        if (_lexemes[first] is { Kind: "footwork", Plain: "move" or "step" } && _lexemes[first + 1].Is("number")) _lexemes[first] = _lexemes[first] with { Kind = "countNoun", Value = "count" };
         var sentence = _lexemes.GetRange(first, last - first + 1);
         if (_lexemes.Take(first).Any(l => l.Kind is "footwork" or "footNoun" or "turnSide" or "clock" or "degrees") || sentence.Any(l => l.Kind is "footwork" or "relFoot" or "turnSide" or "way" or "clock" or "degrees" or "facing" or "place" or "amount" or "gaze" or "weapon")) return;
         if (sentence.Find(l => l.Is("stance")) is not { Term: { } term } || _ways.Stances.Of(term.Id).Feet != FeetKind.Lead || sentence.Count(l => l.Is("technique")) != 1 || !Directed(_lexemes[done])) return;
