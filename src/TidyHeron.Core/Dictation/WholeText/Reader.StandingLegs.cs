@@ -19,7 +19,7 @@ public sealed partial class Reader
         foreach (var (first, last, match) in Runs(StandsOnOneLeg(), " on "))
         {
             var kick = _lexemes.FindIndex(last, l => l.EndsSentence || l.IsKick || l.IsHandTechnique || l.Kind is "footwork" or "stance");
-            if (kick > last && _lexemes.GetRange(last, kick - last).Count(l => l.IsStop) > 1) continue;
+            if (kick > last && (_lexemes.GetRange(last, kick - last).Count(l => l.IsStop) > 1 || Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("footNoun")))) continue; // "left foot up to the right, stand on the right leg"
             // From the knee one gets up first.
             if (kick < 0 || !_lexemes[kick].IsKick || _lexemes[kick].Value == "knee-strike" || _lexemes.Take(first).Any(l => l is { Kind: "footwork", Value: "kneel" } || l is { Kind: "stance", Value: "kneeling-stance" })) continue;
             var kicks = match.Groups["side"].Value.Equals("left", StringComparison.OrdinalIgnoreCase) ? "right" : "left";
