@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { answer, api, Problem } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
+import { grouped } from "../../ui/grouped";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 import { ApplicationFields, blankApplication } from "./ApplicationFields";
@@ -16,7 +17,7 @@ export default function ApplicationsPage() {
   const forms = useQuery({ queryKey: ["forms", false], queryFn: () => answer(api.GET("/api/forms")) });
   if (!applications.data) return <Waiting error={applications.error} />;
   const titles = new Map(forms.data?.map((f) => [f.id, f.title]));
-  const byAttack = Map.groupBy(applications.data, (a) => a.attack);
+  const byAttack = grouped(applications.data, (a) => a.attack);
   return (
     <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">
       <div className="flex flex-wrap items-baseline justify-between gap-3">

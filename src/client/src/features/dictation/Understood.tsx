@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { grouped } from "../../ui/grouped";
 import { SideMark } from "../../ui/SideMark";
 import { centimetres } from "../floor/FloorView";
 import { marked, marksOf } from "./Marked";
@@ -260,7 +261,7 @@ function Guesses({
   onInstead: (places: Place[], instead: string) => void;
   onFind: (place: Place) => void;
 }) {
-  const guesses = Map.groupBy(
+  const guesses = grouped(
     reading.fields.filter((f) => f.assumption),
     (f) => [text.slice(f.start, f.start + f.length), f.assumption, f.instead].join("\n"),
   );
@@ -284,7 +285,7 @@ function Guesses({
           <Button
             kind="quiet"
             className="px-1! py-0! text-water underline sm:min-h-6!"
-            onClick={() => onInstead([...same.toReversed(), first], first.instead)}
+            onClick={() => onInstead([...[...same].reverse(), first], first.instead)}
           >
             No: “{first.instead.trim()}”
           </Button>

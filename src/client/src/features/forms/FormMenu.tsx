@@ -3,6 +3,7 @@ import { DropdownMenu } from "radix-ui";
 import { useNavigate } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { grouped } from "../../ui/grouped";
 import { useNotice } from "../../ui/notices";
 import { scoreKeys } from "./keys";
 import type { FormResponse } from "./types";
@@ -54,7 +55,7 @@ export function FormMenu({
           className="z-50 max-h-[80dvh] min-w-80 overflow-y-auto rounded border border-line-strong bg-sheet p-1 shadow-lg"
         >
           {mayEdit &&
-            [...Map.groupBy(scoreKeys, (k) => k.group)].map(([group, keys]) => (
+            [...grouped(scoreKeys, (k) => k.group)].map(([group, keys]) => (
               <DropdownMenu.Group key={group}>
                 <DropdownMenu.Label className="px-2 pt-1 text-sm text-ink-soft">{group}</DropdownMenu.Label>
                 {keys

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
+import { grouped } from "../../ui/grouped";
 import { Picker } from "../../ui/Picker";
 import { Sheet } from "../../ui/Sheet";
 import { useTermOptions } from "../terms/useTerms";
@@ -19,7 +20,7 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
       about="They work while the line and the fields do not have the focus."
     >
       <div className="gap-x-8 sm:columns-2">
-        {[...Map.groupBy(scoreKeys, (k) => k.group)].map(([group, keys]) => (
+        {[...grouped(scoreKeys, (k) => k.group)].map(([group, keys]) => (
           <section key={group} className="mb-4 break-inside-avoid">
             <h3 className="text-lg">{group}</h3>
             <dl className="grid grid-cols-[4.5rem_1fr] gap-x-3 gap-y-1">

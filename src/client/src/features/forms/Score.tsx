@@ -1,5 +1,6 @@
 import { memo, useEffect, useRef } from "react";
 import type { Schemas } from "../../api/client";
+import { grouped } from "../../ui/grouped";
 import { SideMark } from "../../ui/SideMark";
 import { useStable } from "../../ui/useStable";
 import type { Layers } from "./layers";
@@ -38,8 +39,8 @@ export function Score(props: Props) {
   const onAlternative = useStable(props.onAlternative);
   const sectionOf = new Map<number, SectionReading>();
   for (const s of readings.sections) for (let i = s.first; i <= s.last; i++) sectionOf.set(i, s);
-  const findings = Map.groupBy(readings.findings, (f) => f.move);
-  const accepted = Map.groupBy(readings.accepted, (a) => a.move);
+  const findings = grouped(readings.findings, (f) => f.move);
+  const accepted = grouped(readings.accepted, (a) => a.move);
   const starts = new Map<string, Application[]>();
   const covered = new Map<string, number>();
   for (const application of applications)

@@ -3,6 +3,7 @@ import { useSearchParams } from "react-router";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { grouped } from "../../ui/grouped";
 import { Waiting } from "../../ui/Waiting";
 import { AddTermSheet, ChangeTermSheet } from "./TermSheets";
 import { traditions } from "./traditions";
@@ -20,7 +21,7 @@ export default function TermsPage() {
   if (!terms.data) return <Waiting error={terms.error} />;
   const want = search.trim().toLowerCase();
   const found = terms.data.filter((t) => want === "" || allWords(t).some((w) => w.toLowerCase().includes(want)));
-  const groups = Map.groupBy(found, (t) =>
+  const groups = grouped(found, (t) =>
     t.kind === "stance" ? "Stances" : t.kind === "footwork" ? "Footwork" : t.family,
   );
   return (
