@@ -47,18 +47,20 @@ public sealed partial class Reader
             var sentence = _lexemes.GetRange(first, last - first + 1);
             var sides = sentence.Where(l => l.Is("side")).ToList();
             if (sides.Count < 3 || sides.Zip(sides.Skip(1)).Any(p => p.First.Value == p.Second.Value) || sentence.Where(l => l.IsHandTechnique).ToList() is not [{ } done, ..] deeds || deeds.Any(l => l.Value != done.Value)) continue;
-            if (sentence.Any(l => l.Kind is "footNoun" or "relFoot" or "handNoun" or "stance" or "degrees" or "amount" or "turnSide" or "again" or "otherSide" or "times" or "number" or "gaze" or "place" || l.IsKick || l is { Kind: "footwork", Value: not "step" })) continue;
+            if (sentence.Any(l => l.Kind is "footNoun" or "relFoot" or "handNoun" or "stance" or "degrees" or "amount" or "turnSide" or "again" or "otherSide" or "gaze" or "place" || l.IsKick || l is { Kind: "footwork", Value: not "step" })) continue;
+            var many = sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture);
+            var walks = WalksByItself(done, first) && (deeds.Count == 1 || done.Value == "lunge-punch");
+            if (sentence.Any(l => l.Kind is "times" or "number" && (l.Value != many || !walks))) continue;
             // The sides are listed, before the technique or behind it.
             var (from, to) = (_lexemes.IndexOf(sides[0], first), _lexemes.IndexOf(sides[^1], first));
             if (!_lexemes.GetRange(from, to - from + 1).All(l => l.Is("side") || l.Is("then") || l.Is("stop", ",") || l.Plain == "and") || deeds.Count > 1 && !sentence.Any(l => l.Is("shout"))) continue;
             var at = _lexemes.IndexOf(done, first);
-            if (at < from && _lexemes.GetRange(first, at - first).All(l => l.Kind is "filler" or "then" || l.Is("stop")) && done.Value != "lunge-punch" || at > from && (!IsPlural(done) || !_lexemes.GetRange(at, last - at + 1).Any(l => l.Is("footwork") || l.Is("way")))) continue; // "punch right, left, right" on the spot
-            if (!sentence.Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) && done.Value != "lunge-punch") continue;
-            var many = sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture);
+            if (at < from && _lexemes.GetRange(first, at - first).All(l => l.Kind is "filler" or "then" || l.Is("stop")) && !walks || at > from && (!IsPlural(done) || !_lexemes.GetRange(at, last - at + 1).Any(l => l.Is("footwork") || l.Is("way")))) continue; // "punch right, left, right" on the spot
+            if (!sentence.Any(l => l.Is("footwork", "step") || l.Is("way", "forward")) && !walks) continue;
             // One step with as many hands: "step, punch right, left, right".
             if (at < from && at > first && _lexemes[at - 1].IsStop) continue;
             foreach (var k in Enumerable.Range(first, last - first + 1))
-                if (_lexemes[k].Is("side") || _lexemes[k].Kind is "footwork" or "way" or "then") BecomesSmall(k);
+                if (_lexemes[k].Is("side") || _lexemes[k].Kind is "footwork" or "way" or "then" or "times" or "number") BecomesSmall(k);
                 else if (_lexemes[k].IsStop) BecomesStopless(k);
             foreach (var k in Enumerable.Range(at + 1, last - at))
                 if (_lexemes[k].IsHandTechnique) BecomesSmall(k); // "shout on the last punch"
@@ -68,6 +70,10 @@ public sealed partial class Reader
             _lexemes.Insert(at, new Lexeme("number", many, done.Start, 0, ""));
         }
     }
+
+    /// <summary>Lunge punches, and rising blocks out of a stance with a foot in front: right, left, right of them are steps (common practice).</summary>
+    private bool WalksByItself(Lexeme done, int at) =>
+        done.Value == "lunge-punch" || done.Value == "rising-block" && (_lexemes.Take(at).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance).Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance";
 
     /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
     private void FindManyWithAStepEach()

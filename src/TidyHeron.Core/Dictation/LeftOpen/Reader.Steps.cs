@@ -102,9 +102,10 @@ public sealed partial class Reader
             || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
         if (Backward(i).FirstOrDefault(l => !l.Is("level")) is { Kind: "handNoun" }) return;
         // "About turn, down block, lunge punch": one step more, so one count more.
-        var goesOn = _draft.Counting == Counting.Then && now.Stance.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance"
+        var inItsStance = now.Stance.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance";
+        var goesOn = _draft.Counting == Counting.Then && inItsStance
             && _said is [.., { Kick: null, Hands.Count: > 0 } before] && (before.Turn is not null || before.Footwork is not null || before.Facing is not null) && before.Hands.All(h => h.Technique != term.Id);
-        if (!goesOn && !_draft.IsNumbered) return;
+        if (!goesOn && !_draft.IsNumbered && !(inItsStance && _draft.Counting == Counting.Own)) return;
         if (goesOn && !_explicitCounts) _draft.Counting = Counting.Own;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));

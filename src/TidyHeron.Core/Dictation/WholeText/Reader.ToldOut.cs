@@ -99,7 +99,7 @@ public sealed partial class Reader
         // "Bring the foot around behind you and do another low block" likewise.
         else if (_lexemes[i] is { Kind: "times", Plain: "another" } && Follows(i, "do") && Next(i) is { IsHandTechnique: true } or { Kind: "side" or "level" } && Clauses(i).Any(l => l.Kind is "footwork" or "footNoun")) BecomesSmall(i);
         // "He spins round, right leg in front, another low block": one more in this form, after what else is done for the first time.
-        else if (_lexemes[i] is { Kind: "times", Plain: "another" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var sofar && sofar.Any(l => l.Kind is "footwork" or "stance" or "footNoun") && !sofar.Any(l => l.Is("technique"))) BecomesSmall(i);
+        else if (_lexemes[i] is { Kind: "times", Plain: "another" or "one more" } && i > 0 && (_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Plain == "and") && Next(i) is { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var sofar && sofar.Any(l => l.Kind is "footwork" or "stance" or "footNoun") && !sofar.Any(l => l.Is("technique"))) BecomesSmall(i);
     }
 
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
