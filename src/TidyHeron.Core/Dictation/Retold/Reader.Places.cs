@@ -221,7 +221,7 @@ public sealed partial class Reader
             FacingBefore(i);
         }
         // "Front, left foot, walking stance, …": told like "front: …".
-        if (_lexemes[i] is { Kind: "place", Plain: "front" } && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun")) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
+        if (_lexemes[i] is { Kind: "place", Plain: "front" } && (OnlySmallWordsBefore(i) || i > 0 && _lexemes[i - 1].Is("then") && StartsSentence(i - 1)) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Kind is "side" or "stance" && RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun" || l is { Kind: "technique", Term.Family: "receiving" })) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
         // "Now front. Left foot, low block.": so is a sentence of its own.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && OnlySmallWordsBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].EndsSentence && RestOfSentence(i + 1).Any(l => l.Kind is "footNoun" or "stance")) (_lexemes[i], _lexemes[i + 1]) = (_lexemes[i] with { Plain = "to the front" }, _lexemes[i + 1] with { Value = ":" });
         // "Look front.": to it.

@@ -65,8 +65,8 @@ public sealed partial class Reader
         if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
         // "Left front stance to the left": one steps there.
         if (from > first + 1 && _lexemes[from - 1].Is("stance") && _lexemes[from - 2].Is("side")) return;
-        // "To the left, front stance, low block" begins as one goes.
-        if (!match.Value.EndsWith("side", StringComparison.OrdinalIgnoreCase) && !_lexemes.GetRange(first, from - first).Any(l => l.Kind is "stance" or "technique")) return;
+        // "To the left, front stance, low block" begins as one goes; "to the left with a low block in front stance" does not.
+        if (!(end + 1 < _lexemes.Count && _lexemes[end + 1].Plain is "with" or "and" or "in") && !match.Value.EndsWith("side", StringComparison.OrdinalIgnoreCase) && !_lexemes.GetRange(first, from - first).Any(l => l.Kind is "stance" or "technique")) return;
         // Behind the number by which it is called.
         Turns(_lexemes.FindIndex(first, l => !l.IsStop && l.Kind is not ("filler" or "number" or "ordinal" or "countNoun" or "countWord" or "note")), from, end);
 
