@@ -73,7 +73,7 @@ public sealed partial class Reader
 
     /// <summary>Lunge punches, and rising blocks out of a stance with a foot in front: right, left, right of them are steps (common practice).</summary>
     private bool WalksByItself(Lexeme done, int at) =>
-        done.Value == "lunge-punch" || done.Value == "rising-block" && (_lexemes.Take(at).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance).Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance";
+        done.Value == "lunge-punch" || done.Value == "rising-block" && IsWalkedIn(_lexemes.Take(at).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance);
 
     /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
     private void FindManyWithAStepEach()

@@ -27,7 +27,7 @@ public sealed partial class Reader
     private void FindHowTechniquesCount()
     {
         if (_text.Contains("count", StringComparison.OrdinalIgnoreCase) || _text.Contains("number", StringComparison.OrdinalIgnoreCase))
-            for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
+            for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
             {
                 var end = EndOfSentence(first);
                 if (_lexemes.GetRange(first, end - first + 1).Any(l => l.Kind is "side" or "footNoun" or "stance" or "turnSide") || EachIsACount().Match(WordsFrom(first, end)) is not { Success: true } told) continue;
@@ -76,7 +76,8 @@ public sealed partial class Reader
     private List<int> SharingACount()
     {
         if (_calls.Count > 0 || _listOfPoints) return [];
-        var ends = _lexemes.Where(l => l.EndsSentence || l.Is("sameCount")).Select(l => l.Start).ToList();
+        var ends = _lexemes.Where(l => l.EndsSentence).Select(l => l.Start).ToList();
+        var told = _lexemes.Where(l => l.Is("sameCount")).Select(l => l.Start).ToList(); // "… on one count"
         var places = _fields.Where(f => f is { Move: not null, Length: > 0 }).ToLookup(f => f.Move!.Value);
         var shared = new List<int>();
         var done = false; // on this count, before the move
@@ -86,14 +87,13 @@ public sealed partial class Reader
             if (move.Counting is Counting.Own or Counting.Uncounted) done = false;
             var does = move.Hands.Count > 0 || move.Kick is not null;
             if (done && does && move.Counting == Counting.Then && places[move.Id].Select(f => (int?)f.Start).Min() is { } start
-                && places[_said[k - 1].Id].Select(f => (int?)f.Start).Max() is { } before && before < start && !ends.Any(e => e >= before && e <= start)
-                && !_lexemes.Where(l => l.Is("sameCount")).Any(l => Math.Abs(l.Start - start) < NearBy)) shared.Add(k);
+                && places[_said[k - 1].Id].Select(f => (int?)f.Start).Max() is { } before && SentenceOf(before) == SentenceOf(start) && before < start && !told.Any(t => SentenceOf(t) == SentenceOf(start))) shared.Add(k);
             done |= does;
         }
         return shared;
-    }
 
-    private const int NearBy = 60; // characters: words about the count stand in the sentence
+        int SentenceOf(int at) => ends.Count(end => end < at);
+    }
 
     private void TellOf(MoveId move, string assumption, string instead)
     {

@@ -70,43 +70,6 @@ public sealed partial class Reader
             _fields[at] = _fields[at] with { Assumption = $"Read as drawn nearer: the {back.Word} foot still leads, as the punch after it is over the other one.", Instead = "steps back" };
     }
 
-    /// <summary>
-    /// "Left foot forward, left punch" out of a back stance: the stance is that in which one stepped and punched before.
-    /// Common practice; nobody punches so with the weight on the rear foot.
-    /// </summary>
-    private void PunchesAsBefore(Draft draft, Posture now)
-    {
-        // Out of a cat stance nobody steps into another without saying so.
-        if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && (LastStanceSteppedInto() ?? (draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique) is { Family: "punch" or "elbow" } or { IsWeapon: true }) && (draft.Foot != now.Lead || draft.Footwork == "step") ? new TermId("short-front-stance") : null)) is { } long_)
-        {
-            draft.Stance = long_;
-            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
-            return;
-        }
-        if (draft is not { Stance: null, Footwork: null or "step" or "step-back", Kick: null, HasTurn: false, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || draft is { Foot: null, Footwork: not "step" } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;
-        if (StanceOfThePunches() is not { } stance) return;
-        draft.Stance = stance;
-        Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(stance, _ways.Tradition)}, as before.", $"punch in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
-    }
-
-    /// <summary>"Then lunge punch left" with the right foot leading: it steps, wherever its hand is told; "right hand lunge punch" is how one says that it does not.</summary>
-    private void StepsForTheLunge(Draft draft, Posture now)
-    {
-        if (draft is not { Footwork: null, Foot: null, Stance: null, Lead: null, HasTurn: false, Facing: null, Way: null, Kick: null, Hands: [{ Technique.Value: "lunge-punch", Hand: { } hand }] } || hand.OnSide is not { } side || now.Lead != side.Other) return;
-        (draft.Footwork, draft.Foot) = ("step", side);
-        // "…, then lunge punch left": one step more, so one count more.
-        if (draft.Counting == Counting.Then && !_explicitCounts && _said is [.., { Footwork: not null } or { Turn: not null }]) draft.Counting = Counting.Own;
-        Assume(draft, "technique", $"A lunge punch steps: read as stepping with the {side.Word} foot.", "reverse punch");
-    }
-
-    /// <summary>"Step forward, right lunge punch" out of a horse stance: in the stance of such punches. Common practice.</summary>
-    private void LungesInAStance(Draft draft, Posture now)
-    {
-        if (draft is not { Stance: null, Footwork: "step", Way: null, Kick: null, Hands: [{ Technique.Value: "lunge-punch" }] } || _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead) return;
-        draft.Stance = StanceOfThePunches() ?? new TermId("front-stance");
-        Assume(draft, "technique", $"Read in {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}.", "punch");
-    }
-
     /// <summary>"Again with the right foot, turning left, double block" after a double block in horse stance: in that stance.</summary>
     private void StandsAsAgain(Draft draft, Posture now)
     {
@@ -216,50 +179,6 @@ public sealed partial class Reader
         if (_before.Concat(_said).LastOrDefault(m => m.Kick is { Landing: Landing.Front }) is not { Stance.Kind: var landed, Kick: var before } || before!.Technique != kick.Technique && kick.Technique.Value != "kick") return;
         draft.Stance = landed;
         Assume(draft, "kick", $"Read as landing in {_ways.Vocabulary.Name(landed, _ways.Tradition)}, as the kick before.", "");
-    }
-
-    private TermId? LastStanceSteppedInto() =>
-        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork: null or { Kind.Value: "step" or "step-back" or "turn" } } && m.Stance.Kind.Value is "front-stance" or "short-front-stance" or "bow-stance" or "walking-stance")?.Stance?.Kind;
-
-    /// <summary>The stance in which one stepped and punched last.</summary>
-    private TermId? StanceOfThePunches() =>
-        _before.Concat(_said).LastOrDefault(m => m is { Stance: not null, Footwork.Kind.Value: "step" or "step-back", Hands: [{ Technique.Value: "punch" or "lunge-punch" }, ..] })?.Stance?.Kind;
-
-    /// <summary>"Front leg kick, down, punch" out of a cat stance: as for a step, the stance is that of the punches before.</summary>
-    private void KicksIntoTheStanceOfThePunches()
-    {
-        if (_draft.Stance is null && Now().Stance.Value is "back-stance" or "l-stance" or "cat-stance") _draft.Stance = StanceOfThePunches() ?? (Now().Stance.Value is "cat-stance" ? LastStanceSteppedInto() : null);
-    }
-
-    /// <summary>"Mawatte, left low block": the block of the turn is over the foot that then leads. Common practice.</summary>
-    private void BlocksOverTheLead(Draft draft, Posture now)
-    {
-        if (draft is not { IsMawatte: true, HasTurn: false, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Hands: [{ Technique.Value: "low-block" or "rising-block" or "knife-hand-block", Hand: { } hand }] } || hand.OnSide is not { } lead || now.Lead == lead.Other && _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
-        (draft.Stance, draft.Lead) = (now.Stance, lead);
-        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", "");
-    }
-
-    /// <summary>"Turn one-eighty, low block right", while the left foot leads and nobody says which foot goes: the block is over the foot that then leads. Common practice.</summary>
-    private void TurnsOverTheBlock(Draft draft, Posture now)
-    {
-        if (draft is not ({ TurnAmount: 180 } or { TurnAmount: null, Footwork: "turn" }) || draft is not { TurnSide: null, Facing: null, Way: null, Lead: null, Foot: null, Kick: null, Hands: [{ Technique: { } block, Hand: { } hand }] } || (draft.Stance ?? now.Stance) != now.Stance) return;
-        // What was done before with the other hand, over that foot, is done on the other side.
-        var mirrors = _said is [.., { Kick: null, Hands: [{ Hand: { } other } before] }] && before.Technique == block && other == hand.Other && other.OnSide == now.Lead && _ways.Vocabulary.Find(block)?.Family == "receiving";
-        var low = block.Value == "low-block" || block.Value == "block" && draft.Hands[0].Level == Level.Low;
-        if (!low && !mirrors || low && draft.Stance is not null || hand.OnSide is not { } lead || now.Lead != lead.Other || _ways.Stances.Of(now.Stance).Feet != FeetKind.Lead) return;
-        (draft.Stance, draft.Lead, draft.TurnSide, draft.TurnAmount) = (now.Stance, lead, lead, 180);
-        Assume(draft, "technique", $"Read with the {lead.Word} foot leading.", $"{lead.Other.Word} {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}, {_ways.Vocabulary.Name(draft.Hands[0].Technique, _ways.Tradition)}");
-    }
-
-    /// <summary>"Turn around, low block" where each turn about before it brought the other foot to the front, as in basics that go up and down the hall: so does this one.</summary>
-    private void TurnsAboutAsBefore(Draft draft, Posture now)
-    {
-        if (draft is not { Footwork: "turn", TurnAmount: null or 180, TurnSide: null, Facing: null, Way: null, Stance: null, Lead: null, Foot: null, Kick: null, Hands: [{ Hand: null }] } || now.Lead is not { } lead || _ways.Vocabulary.Find(draft.Hands[0].Technique)?.Family != "receiving") return;
-        var (walk, moves) = (WalkSoFar(), SoFar().Moves);
-        var abouts = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).Where(k => moves[k].Turn is { Amount: 180 } && walk.Postures[k - 1].Lead is not null && walk.Postures[k].Lead is not null).ToList();
-        if (abouts.Count == 0 || !abouts.All(k => walk.Postures[k].Lead != walk.Postures[k - 1].Lead)) return;
-        (draft.Stance, draft.Lead, draft.TurnSide, draft.TurnAmount) = (now.Stance, lead.Other, lead.Other, 180);
-        Assume(draft, "footwork", $"Read with the {lead.Other.Word} foot leading after it, as after the turn before.", $"turn 180 degrees {lead.Word}");
     }
 
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>

@@ -58,15 +58,6 @@ public sealed partial class Reader
         Assume(draft, "footwork", $"Read as uncrossing into {_ways.Vocabulary.Name(stood, _ways.Tradition)}, as before.", "");
     }
 
-    /// <summary>"Front kick, lunge punch": the kicking foot lands in front.</summary>
-    private bool LandsForTheLunge(Term term)
-    {
-        if (term.Id.Value != "lunge-punch" || _together || _said is not [.., { Kick: { Landing: null } kicked } kickMove] || _draft is not { Counting: Counting.Then, Footwork: null, Stance: null, HasHands: false }) return false;
-        _said[^1] = kickMove with { Kick = kicked with { Landing = Landing.Front } };
-        ForgetNow();
-        return true;
-    }
-
     /// <summary>
     /// "Right lunge punch" while the left foot leads: the name of the punch says that it steps. "Left knife hand. Right knife
     /// hand.": over the leading foot, so it steps (common practice).
@@ -90,25 +81,6 @@ public sealed partial class Reader
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
             lunges ? "reverse punch" : "hand " + term.English));
-    }
-
-    /// <summary>
-    /// "Ten is a lunge punch", "ni, oi zuki": its name says that it steps, with the foot behind. "Hand lunge punch" does not:
-    /// so it is said of one whose step was not written.
-    /// </summary>
-    private void StepsForItsName(int i, Term term)
-    {
-        if (term.Id.Value != "lunge-punch" || Now() is not { Lead: { } lead } now || _draft is not { Footwork: null, Foot: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }
-            || RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "side" or "relFoot" or "stance")) return;
-        if (Backward(i).FirstOrDefault(l => !l.Is("level")) is { Kind: "handNoun" }) return;
-        // "About turn, down block, lunge punch": one step more, so one count more.
-        var inItsStance = now.Stance.Value is "front-stance" or "short-front-stance" or "walking-stance" or "bow-stance";
-        var goesOn = _draft.Counting == Counting.Then && inItsStance
-            && _said is [.., { Kick: null, Hands.Count: > 0 } before] && (before.Turn is not null || before.Footwork is not null || before.Facing is not null) && before.Hands.All(h => h.Technique != term.Id);
-        if (!goesOn && !_draft.IsNumbered && !(inItsStance && _draft.Counting == Counting.Own)) return;
-        if (goesOn && !_explicitCounts) _draft.Counting = Counting.Own;
-        (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
-        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));
     }
 
     /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>

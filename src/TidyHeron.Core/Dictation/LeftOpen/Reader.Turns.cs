@@ -6,24 +6,6 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>Which way one turns, and how far, where a teacher leaves it open. Each is told as taken for granted.</summary>
 public sealed partial class Reader
 {
-    /// <summary>"Turn clockwise by moving the right foot, right walking stance" while it leads: it goes round behind, about face (common practice in forms).</summary>
-    private void GoesAboutWithTheLeadingFoot(Draft draft, Posture now)
-    {
-        if (draft is not { TurnAmount: null, TurnSide: { } side, Facing: null, Foot: { } foot, Lead: { } lead, Footwork: "turn" or "step" or "step-back", SentenceEnded: true } || foot != side || lead != foot || now.Lead != foot || now.Heading.Degrees % 90 != 0 || draft is not { Footwork: "step-back" } and not { Way: Way.Back } && !_lexemes.Any(l => l is { Kind: "footwork", Plain: "moving" } && Follows(_lexemes.IndexOf(l), "by"))) return;
-        draft.TurnAmount = 180;
-        Assume(draft, "turn", "Read as half a turn, as the foot in front moves.", "90 degrees");
-    }
-
-    /// <summary>"The right foot swings back and around, right front stance" while it leads: about face over its side (common practice in forms).</summary>
-    private void SwingsRoundWithTheLeadingFoot(Draft draft, Posture now)
-    {
-        if (draft is not { Foot: { } foot, HasTurn: false, Facing: null, Kick: null, Stance: not null, Footwork: null or "step" or "step-back" or "slide" or "turn" } || now.Lead != foot || (draft.Lead ?? foot) != foot || now.Heading.Degrees % 90 != 0) return;
-        var from = _fields.FindIndex(f => f.Move == draft.Id && f.Field is "foot" or "footwork");
-        if (from < 0 || _lexemes.FindIndex(l => l.Start >= _fields[from].Start) is var at && at < 0 || !_lexemes.Skip(at).TakeWhile(l => !l.IsStop).ToList().Exists(l => l.Plain is "around" or "round") || !_lexemes.Skip(at).TakeWhile(l => !l.IsStop).Any(l => l.Plain.Split(' ')[0] is "swings" or "swing" or "comes" or "goes" or "sweeps" or "swinging" or "moves" or "bring" or "take")) return;
-        (draft.TurnAmount, draft.TurnSide, draft.Footwork, draft.Way) = (180, foot, "turn", null);
-        Assume(draft, "foot", $"Read as half a turn, as the {foot.Word} foot in front comes round.", "");
-    }
-
     /// <summary>"Look to your left and step out with the left foot into a front stance": one turns to where the eyes have gone.</summary>
     private void TurnWhereTheEyesGo(Draft draft, Posture now)
     {
@@ -160,7 +142,7 @@ public sealed partial class Reader
     /// <summary>"Now face the front, left down block" with the right foot leading: such a block is over the foot in front, so the left one steps. Common practice.</summary>
     private void StepsToFaceThere(Draft draft, Posture now)
     {
-        if (draft is not { Facing: { } facing, Footwork: null, Foot: null, Stance: null, Lead: null, Way: null, Kick: null, Hands: [{ Hand: { } hand, Technique: { } technique }] } || facing == now.Heading || now.Lead is not { } lead || hand.OnSide != lead.Other || now.Stance.Value is not ("front-stance" or "short-front-stance" or "walking-stance" or "bow-stance") || technique.Value is not ("low-block" or "rising-block")) return;
+        if (draft is not { Facing: { } facing, Footwork: null, Foot: null, Stance: null, Lead: null, Way: null, Kick: null, Hands: [{ Hand: { } hand, Technique: { } technique }] } || facing == now.Heading || now.Lead is not { } lead || hand.OnSide != lead.Other || !IsWalkedIn(now.Stance) || technique.Value is not ("low-block" or "rising-block")) return;
         (draft.Foot, draft.Footwork) = (lead.Other, "step");
         Assume(draft, "facing", $"Read as stepping with the {lead.Other.Word} foot, as such a block is over the foot in front.", "pivot, facing " + Speech.Heading(facing, _ways.Directions));
     }
@@ -178,108 +160,6 @@ public sealed partial class Reader
         _lexemes[at] = _lexemes[at] with { Kind = "filler" };
         for (var k = i + 1; k < at; k++) if (_lexemes[k].Is("again")) _lexemes[k] = _lexemes[k] with { Kind = "filler" };
         return true;
-    }
-
-    /// <summary>
-    /// "Turn to the left … feet together, turn to the right …": one has turned aside from the front and turns to its other side.
-    /// Common practice, as forms do on one side what they did on the other.
-    /// </summary>
-    private void TurnToTheOtherSide(Draft draft, Posture now)
-    {
-        if (draft is not { TurnAmount: null, Facing: null, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        // "We bring the left foot back and turn to the right side, right cat stance": home first, as that foot went out on the other side.
-        if (draft is { Footwork: "step-back", Way: null or Way.Back } or { Footwork: "step", Way: Way.Back } && draft is { Foot: { } home, TurnSide: { } turns, Lead: { } leads } && turns == home.Other && leads == turns && now.Lead == home && HandsMirrorTheFirstHere(draft, now)) (draft.Footwork, draft.Way) = ("pull-together", null);
-        // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot
-            : draft is { TurnSide: null, Footwork: "step", Foot: null, Way: { } out_, Lead: { } outward } && out_ == outward.Way && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now) ? outward : null;
-        if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side) return;
-        if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
-        // Told only where the way there was out of the front in one turn, to the stance that is now taken to the other side.
-        var first = FirstHere(now, out var before);
-        if (first >= SoFar().Moves.Count || before.Heading.Degrees % 180 != 0) return;
-        if (before.Heading + Turn.To(side.Other, 90) != now.Heading && !(SoFar().Moves[first].Turn is { Amount: 270, Side: { } round } && round == side.Other) || _ways.Stances.Of(before.Stance).Feet != FeetKind.Even && SoFar().Moves[first].Turn is null || SoFar().Moves.Skip(first).All(m => m.Stance?.Kind != stance)) return;
-        (draft.TurnSide, draft.TurnAmount) = (side, 180);
-        Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
-    }
-
-    /// <summary>
-    /// "Turn left, low block; step, punch; turn to the right, low block": one came onto this line over one shoulder and turns over the
-    /// other for what was done first on it: to the other arm of the line, half a turn. Common practice.
-    /// </summary>
-    private void TurnToTheOtherArm(Draft draft, Posture now)
-    {
-        // "Bring the left foot in, turn to the right, right foot out, low block": what is done there follows in the same sentence.
-        var following = draft is { Footwork: "pull-together", HasHands: false } && _taking is { } word && _lexemes.IndexOf(word) is >= 0 and var at ? RestOfSentence(at - 1).FirstOrDefault(l => l.IsHandTechnique)?.Term?.Id : null;
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Way: null, Footwork: null or "turn" or "shift" or "pull-together" or "step", Kick: null } || draft.Footwork == "step" && (draft.Foot is null || draft.Foot != now.Lead || draft.Foot != side) || !draft.HasHands && following is null) return;
-        var first = FirstHere(now, out var before);
-        var moves = SoFar().Moves;
-        if (first >= moves.Count || moves[first] is not { Hands.Count: > 0 } came) return;
-        var walk = WalkSoFar();
-        // A step to the side may have led there as well, if the feet still stand on that line.
-        var stepped = _ways.Stances.Of(now.Stance).Feet == FeetKind.Lead ? walk.Postures[first].Heading - before.Heading : Turn.None;
-        var onto = came.Turn ?? (came.Facing is { } faced ? faced - before.Heading : stepped);
-        if (onto.Amount is not (90 or 270) || onto.Side != side.Other) return;
-        if (following is { } comes)
-        {
-            if (came.Hands.Count != 1 || came.Hands[0].Technique != comes) return;
-            draft.TurnAmount = 180;
-            Assume(draft, "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
-            return;
-        }
-        if ((draft.Stance ?? now.Stance) != walk.Postures[first].Stance || came.Hands.Count != draft.Hands.Count || !came.Hands.Zip(draft.Hands).All(p => (p.First.Technique == p.Second.Technique || IsSuch(p.First.Technique, p.Second.Technique)) && (p.First.Hand is null or Hand.Both || p.Second.Hand is null || p.First.Hand != p.Second.Hand))) return;
-        // "Turn to the right, left low block" with the left foot leading, as when one came: not its mirror image.
-        if (came.Hands[0].Hand is null && (draft.Lead ?? draft.Hands[0].Hand?.OnSide) == walk.Postures[first].Lead && walk.Postures[first].Lead is not null) return;
-        draft.TurnAmount = 180;
-        Assume(draft, draft.LooksFirst ? "gaze" : "side", "Read as to the other arm of the line, half a turn.", $"{side.Word} 90 degrees");
-    }
-
-    /// <summary>Whether a technique is one of those that a general word names: an outside block is a block.</summary>
-    private bool IsSuch(TermId technique, TermId general) =>
-        general.Value is "block" or "punch" or "strike" && _ways.Vocabulary.Find(technique)?.Family == _ways.Vocabulary.Find(general)?.Family;
-
-    /// <summary>Position of the move with which one came to face where one faces now, and how one stood before it.</summary>
-    private int FirstHere(Posture now, out Posture before)
-    {
-        var walk = WalkSoFar();
-        var first = walk.Postures.Count;
-        while (first > 0 && walk.Postures[first - 1].Heading == now.Heading) first--;
-        before = first > 0 ? walk.Postures[first - 1] : walk.Start;
-        return first;
-    }
-
-    /// <summary>"Turn right, right cat stance, right block" where one came to this side with the same on the left.</summary>
-    private bool MirrorsTheFirstHere(Draft draft, Posture now)
-    {
-        if (draft is not { Footwork: "turn" or "pivot" or null, Foot: null, HasHands: true, Stance: { } stance } || now.Stance != stance) return false;
-        return FirstHere(now, out _) is var first && first < SoFar().Moves.Count && SoFar().Moves[first].Stance?.Kind == stance && HandsMirrorTheFirstHere(draft, now);
-    }
-
-    /// <summary>Whether the hands do on the other side what they did when one came to this one.</summary>
-    private bool HandsMirrorTheFirstHere(Draft draft, Posture now) =>
-        draft.HasHands && FirstHere(now, out _) is var first && first < SoFar().Moves.Count && SoFar().Moves[first] is var came
-        && came.Hands.Count == draft.Hands.Count && came.Hands.Zip(draft.Hands).All(p => p.First.Technique == p.Second.Technique && p.First.Hand is { } one && p.Second.Hand is { } other && one.Other == other);
-
-    /// <summary>
-    /// Out of horse stance "turn left into left bow … turn right into right bow": to the other end of the line on which the
-    /// feet stand, which is half a turn. Common practice.
-    /// </summary>
-    private void TurnToTheOtherEnd(Draft draft, Posture now)
-    {
-        // "Look back to the right, pivot on your heels, right front stance": the feet stay on their line.
-        if (draft is { Footwork: "pivot", Gaze: Gaze.OverShoulder, TurnSide: { } back, TurnAmount: null, Facing: null, Foot: null, Stance: { } same, Lead: { } turned } && same == now.Stance && turned == now.Lead?.Other && back == turned)
-        {
-            draft.TurnAmount = 180;
-            Assume(draft, "side", "Read as to the other end, half a turn.", $"{back.Word} 90 degrees");
-            return;
-        }
-        if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
-            || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
-        // The feet have stayed on one line since the stance without a lead.
-        var first = FirstHere(now, out var before);
-        if (_ways.Stances.Of(before.Stance).Feet != FeetKind.Even || before.Heading + Turn.To(side.Other, 90) != now.Heading
-            || SoFar().Moves.Skip(SoFar().Moves[first].Footwork is { Kind.Value: "step", Way: Way.Left or Way.Right } ? first + 1 : first).Any(m => m.Kick is not null || m.Footwork is { Foot: not null } or { Kind.Value: "step" or "step-back" or "jump" })) return;
-        draft.TurnAmount = 180;
-        Assume(draft, "side", "Read as to the other end, half a turn.", $"{side.Word} 90 degrees");
     }
 
     /// <summary>A turn of which the side, or from a diagonal the amount, was not said: which one was taken, and the other.</summary>

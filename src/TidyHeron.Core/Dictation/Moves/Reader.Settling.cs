@@ -36,8 +36,6 @@ public sealed partial class Reader
             else if (_draft is { Hands: [.., { Hand: null } action] })
             {
                 _draft.Hands[^1] = action with { Hand = side.Hand };
-                // "Lunge punch, left": it steps, whenever its hand is told.
-                if (action.Technique.Value == "lunge-punch" && _draft is { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, Hands.Count: 1 } && Now().Lead is { } leads && leads != side) (_draft.Footwork, _draft.Foot) = ("step", side);
                 // "Side kick and back fist at the same time with the right": both of them.
                 if (_draft.Kick is { Foot: null } kick && Follows(_lexemes.IndexOf(lexeme), "with")) _draft.Kick = kick with { Foot = side };
             }

@@ -320,17 +320,6 @@ public sealed partial class Reader
         return false;
     }
 
-    /// <summary>"One: left low block to the left. … Three: right low block to the right": one turns there, as one came onto this line with its mirror image.</summary>
-    private bool BlocksToTheOtherArm(int i, Side side)
-    {
-        if (_draft is not { HasTurn: false, Facing: null, Footwork: null, Foot: null, Kick: null, Hands: [{ } block] } || block.Hand != side.Hand || _ways.Vocabulary.Find(block.Technique)?.Family != "receiving" || Now() is not { Lead: not null } now || now.Heading != Heading.Front + Turn.To(side.Other, 90)) return false;
-        if (FirstHere(now, out _) is var first && (first >= SoFar().Moves.Count || SoFar().Moves[first] is not { Turn: not null, Hands: [{ } came] } || came.Technique != block.Technique || came.Hand != side.Other.Hand)) return false;
-        (_draft.Footwork, _draft.TurnSide, _draft.TurnAmount) = ("turn", side, 180);
-        if (_draft.Stance is null && !RestOfSentence(i).Any(l => l.Is("stance"))) (_draft.Stance, _draft.Lead) = (now.Stance, side);
-        _fields[^1] = _fields[^1] with { Field = "turn", Assumption = "Read as turning to the other arm of the line.", Instead = $"{side.Word} hand" };
-        return true;
-    }
-
     /// <summary>Whether "go" or "head" stands before a side, with nothing but small words between.</summary>
     private bool GoesThere(int i)
     {

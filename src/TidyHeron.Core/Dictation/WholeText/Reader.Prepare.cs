@@ -97,9 +97,9 @@ public sealed partial class Reader
         FindOrdersGivenTwice();
         FindRepeatsToldOut();
         FindSameSidesToldOut();
+        _weapons.UnionWith(_lexemes.Where(l => l.Is("weapon")).Select(l => l.Value));
         // "Kamae with the staff in front": how it is held names it too.
-        _weapons.UnionWith(_heard.Concat(_lexemes).Where(l => l.Is("weapon")).Select(l => l.Value));
-        _weapons.UnionWith(_heard.Where(l => l.Is("detail")).SelectMany(l => l.Plain.Split(' ')).Where(WeaponWords.With.ContainsKey));
+        _weapons.UnionWith(_lexemes.Where(l => l.Is("detail") || l.Is("note")).SelectMany(l => l.Plain.Split(' ')).Where(WeaponWords.With.ContainsKey));
         FindNumbersSaidAfter();
         FindNumbers();
         _numbersSaid.AddRange(_lexemes.Where(l => l.Is("number")).Select(l => (l.Start, l.Number)));
