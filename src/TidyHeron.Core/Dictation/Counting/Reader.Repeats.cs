@@ -33,6 +33,7 @@ public sealed partial class Reader
         var calledNext = Enumerable.Range(end, _lexemes.Count - end).Where(IsCountMark).Select(CalledNumber).FirstOrDefault();
         var eachItsNumber = clause.FirstOrDefault(l => l.Is("times"))?.Value is ['+', .. var copies] && _draft is { IsNumbered: true, HasBody: false } && calledNext is { } then && _calls.Count > 0 && then - _calls[^1].Number == int.Parse(copies);
         var sameNumber = severalTimes && _explicitCounts && _listed == 0 && !eachItsNumber;
+        var linked = severalTimes ? null : LinkedTo(clause);
         if (_draft.HasBody) Begin(Counting.Own);
         var from = _said.Count;
         var otherSide = clause.Any(l => l.Is("otherSide")) || clause.Any(l => l.Is("again") || l.Is("times") && l.Value == "+1") && clause.Any(l => l.Is("side")) && !clause.Any(l => l.Is("handNoun"));
@@ -67,7 +68,12 @@ public sealed partial class Reader
             goesThere = (Array.IndexOf(soFar, 1), turned - 1);
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };
         }
-        if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageNamed(NamedToRepeat(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        if (linked is not null)
+        {
+            RepeatPassage(linked.Value, 1, otherSide: true);
+            if (_said.Count > from) _said[from] = _said[from] with { Counting = Counting.Then };
+        }
+        else if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageNamed(NamedToRepeat(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
         else if (otherSide && more == 1 && !_explicitCounts && (!clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) || GoesToTheOtherSide(clause)) && SinceTheTurn() is { } since)
         {
             var counts = CountsSoFar();
@@ -111,6 +117,20 @@ public sealed partial class Reader
                 if (_fields[k].Move == told) _fields[k] = _fields[k] with { Move = _said[from].Id };
             ForgetNow();
         }
+    }
+
+    /// <summary>
+    /// "Bring the left foot back, turn to the right and do the same on the other side": the foot that comes back begins the repeat, on its
+    /// first count; repeated is what went before it, from where one turned.
+    /// </summary>
+    private (int First, int Last)? LinkedTo(List<Lexeme> clause)
+    {
+        if (_explicitCounts || CountsSoFar() is not [.., > 0] counts || _draft is not { HasBody: true, IsDone: false, Kick: null, SentenceEnded: false, IsNumbered: false } || _draft.Stance is not (null or { Value: "closed-stance" })) return null;
+        if (!(_draft.Stance is not null || _draft.Footwork is "pull-together" or "step-back" or "slide-back" or "return" || _draft.Way == Way.Back) || PassageOf(clause) is not null || !clause.Any(l => l.Kind is "again" or "otherSide")) return null;
+        var first = SinceTheTurn() ?? StartOfCount(counts.Length - 1);
+        var began = WalkSoFar().Postures[first].Turned.Side;
+        if (!clause.Any(l => l.Is("otherSide")) && !(began is { } side && (_draft.TurnSide ?? clause.Find(l => l.Is("side"))?.Side) == side.Other)) return null;
+        return (first, counts.Length - 1);
     }
 
     /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>

@@ -31,4 +31,27 @@ public sealed partial class Reader
         if (_lexemes[i] is not { Kind: "footwork", Value: "step-back" or "return" or "step" } back || !(back.Plain.Split(' ')[0] is "come" or "go" or "head" or "walk" or "work") || i == 0 || _lexemes[i - 1].Plain != "to" || Previous(i) is not { Kind: "side" or "degrees" or "amount" or "turnSide" } || !ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" })) return;
         AsNote(i - 1, EndOfClause(i));
     }
+
+    /// <summary>
+    /// "Turn counter clockwise to the right side": the other way round, three quarters. Said with a foot that goes there it is the same;
+    /// with an amount or a place of its own it is that.
+    /// </summary>
+    private void RetellTheOtherWayRound(int i)
+    {
+        // "Counterclockwise all the way to the right wall": how far the wall tells.
+        if (_lexemes[i] is { Kind: "amount", Plain: "all the way" } && ClauseOf(i).Any(l => l.Kind is "clock" || l.Is("place") && l.Value is not "rear")) BecomesSmall(i);
+        if (!_lexemes[i].Is("side") || !(Follows(i, "to", "towards") || Previous(i) is { Kind: "footwork" } turn && turn.Plain.EndsWith(" to", StringComparison.Ordinal)) || IndexAfter(i) is var next and >= 0 && _lexemes[next].Kind is "footNoun" or "handNoun" && next == i + 1) return;
+        var first = StartOfSentence(i);
+        var told = _lexemes.Skip(first).TakeWhile(l => !l.EndsSentence && !l.Is("technique")).ToList();
+        if (first + told.Count <= i || told.Any(l => l.Kind is "degrees" or "place" or "clock" or "facing" || l.Is("amount") && !l.Plain.StartsWith("all the way", StringComparison.Ordinal))) return;
+        var farTold = told.FindIndex(l => l.Is("amount"));
+        var way = told.FindIndex(l => l.Value != _lexemes[i].Value && (l.Is("turnSide") || farTold > 0 && l.Is("side") && l == told[farTold - 1] && first + farTold < i));
+        if (way < 0 || told.Count(l => l.Is("turnSide")) > 1 || !told.Any(l => l.Is("footwork") || l.Is("footNoun")) || told.Any(l => l is { Kind: "footwork", Value: "pull-together" })) return;
+        var round = _lexemes[i].Value == "left" ? "right" : "left";
+        BecomesSmall(first + way);
+        if (farTold >= 0) BecomesSmall(first + farTold);
+        if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side") BecomesSmall(i + 1);
+        _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "270", Plain = "270 degrees" };
+        _lexemes.Insert(i + 1, new Lexeme("turnSide", round, _lexemes[i].Start + _lexemes[i].Length, 0, round));
+    }
 }

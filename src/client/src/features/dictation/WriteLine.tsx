@@ -199,8 +199,8 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
         )}
         {!shown && !problem && (
           <p className="text-ink-soft">
-            Also: “again”, “same on the other side”, “three times alternating”, “end of section”. A full stop begins the
-            next count.
+            Also: “again”, “same on the other side”, “three times alternating”, “end of section”. A full stop, or “next
+            count”, begins the next count.
           </p>
         )}
       </div>

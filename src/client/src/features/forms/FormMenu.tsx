@@ -52,7 +52,8 @@ export function FormMenu({
         <DropdownMenu.Content
           align="end"
           sideOffset={4}
-          className="z-50 max-h-[80dvh] min-w-80 overflow-y-auto rounded border border-line-strong bg-sheet p-1 shadow-lg"
+          collisionPadding={4}
+          className="z-50 max-h-[80dvh] max-w-(--radix-dropdown-menu-content-available-width) overflow-y-auto sm:min-w-80 rounded border border-line-strong bg-sheet p-1 shadow-lg"
         >
           {mayEdit &&
             [...grouped(scoreKeys, (k) => k.group)].map(([group, keys]) => (
