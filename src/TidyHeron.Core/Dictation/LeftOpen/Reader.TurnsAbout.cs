@@ -54,4 +54,18 @@ public sealed partial class Reader
         (draft.Stance, draft.Lead, draft.TurnSide, draft.TurnAmount) = (now.Stance, lead.Other, lead.Other, 180);
         Assume(draft, "footwork", $"Read with the {lead.Other.Word} foot leading after it, as after the turn before.", $"turn 180 degrees {lead.Word}");
     }
+
+    /// <summary>
+    /// "Step left, low block. Step right, punch. Pivot right, low block": on the other arm of the line what was done first on this one is done
+    /// over the foot in front, so that one comes round; on both feet the other would come to lead. Common practice.
+    /// </summary>
+    private void PivotsWithTheFootInFront(Draft draft, Posture now)
+    {
+        if (draft is not { Footwork: "pivot", Foot: null, Way: null, Lead: null, Stance: null, Kick: null, Hands: [{ } block] } || now.Lead is not { } lead || _ways.Vocabulary.Find(block.Technique)?.Family != "receiving") return;
+        if (draft is not ({ TurnAmount: null or 180, Facing: null } or { Facing: not null }) || draft.Facing is { } faced && (faced - now.Heading).Amount != 180 || draft.TurnSide is { } over && over != lead || block.Hand is { } hand && hand != lead.Hand) return;
+        if (FirstHere(now, out var before) is var first && first >= SoFar().Moves.Count || SoFar().Moves[first] is not { Hands: [{ } came] } || came.Technique != block.Technique || WalkSoFar().Postures[first].Lead != lead.Other || before.Heading + Turn.To(lead.Other, 90) != now.Heading) return;
+        (draft.Footwork, draft.TurnSide) = ("turn", lead);
+        if (draft.Facing is null) draft.TurnAmount = 180;
+        Assume(draft, "footwork", $"Read with the {lead.Word} foot coming round, as on the other arm of the line.", "pivot on both feet");
+    }
 }

@@ -194,6 +194,7 @@ public sealed partial class Reader
         ComesBackToTheStance(draft, posture);
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
+        PivotsWithTheFootInFront(draft, posture);
         TurnsOverTheBlock(draft, posture);
         TurnsAboutAsBefore(draft, posture);
         TurnToTheOtherSide(draft, posture);

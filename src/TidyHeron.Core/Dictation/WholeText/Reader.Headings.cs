@@ -14,6 +14,7 @@ public sealed partial class Reader
         FindWhatALetterMeans();
         FindWhatIsWrittenShort();
         FindSidesThatTurn();
+        FindTheArmOneStepsOutOn();
         var labels = Enumerable.Range(0, Math.Max(0, _lexemes.Count - 1)).Where(i => Labels.Contains(_lexemes[i].Plain) && _lexemes[i + 1].Is("stop", ":") && (i == 0 || _lexemes[i - 1].IsStop || _lexemes[i - 1].Is("number"))).ToList();
         if (labels.Count < Numbered) return;
         var first = _lexemes[labels[0]].Plain;
@@ -63,6 +64,25 @@ public sealed partial class Reader
         if (turned < 2 || others.Any(i => i + 1 < _lexemes.Count && _lexemes[i + 1].Kind is "technique" or "handNoun" or "stance" or "footNoun" or "level")) return;
         _guesses[_lexemes[first].Start] = ($"Read as turning to the {_lexemes[first].Value}, as sides are told of turns only.", $"{_lexemes[first].Value} hand");
         _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
+    }
+
+    /// <summary>
+    /// "Ready. Step left into front stance, low block. Step, punch. Turn 180 to the right, …": where the first turn after it is half a turn and no
+    /// other step is told by a bare side, the one with which the form begins goes to that side. Common practice: forms go out along one arm and back.
+    /// </summary>
+    private void FindTheArmOneStepsOutOn()
+    {
+        if (_before.Count > 0 || _lexemes.FindIndex(l => l.Kind is "technique" or "footNoun" || l is { Kind: "footwork", Value: not ("bow" or "announce" or "return") }) is not (>= 0 and var step) || !IsABareStep(step)) return;
+        var (side, end) = (step + 1, EndOfSentence(step));
+        if (_lexemes.GetRange(step, end - step + 1) is var told && (told.Find(l => l.Is("technique")) is not { Term.Family: "receiving" } || told.Any(l => l.Kind is "way" or "clock" or "place" or "facing" or "degrees" or "amount" or "footNoun" or "gaze"))) return;
+        if (Enumerable.Range(end, _lexemes.Count - end).Any(IsABareStep)) return;
+        var turns = _lexemes.FindIndex(end, l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" });
+        if (turns < 0 || !ClauseOf(turns).Any(l => l.Kind is "degrees" or "amount" && l.Value == "180" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && l.Plain.Split(' ')[^1] is "around" or "round" or "about" || l.Plain is "around" or "the other side" or "the other way" or "to the other side")) return;
+        var (start, turned) = (_lexemes[side].Start, _lexemes[side].Value);
+        _guesses[start] = ($"Read as turning to the {turned}, as forms begin.", $"with the {turned} foot");
+        _lexemes[side] = _lexemes[side] with { Kind = "turnSide" };
+
+        bool IsABareStep(int i) => i + 2 < _lexemes.Count && _lexemes[i] is { Kind: "footwork", Value: "step" } && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Kind is not ("footNoun" or "way" or "technique");
     }
 
     /// <summary>"Forward. Punch. Turn. Low block.": where words of direction stand in sentences of their own, each belongs to what is done after it.</summary>

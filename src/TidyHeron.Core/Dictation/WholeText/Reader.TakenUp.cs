@@ -19,6 +19,8 @@ public sealed partial class Reader
         if (_before.Count > 0) return;
         FindWhatIsStillOut();
         FindWhereOneKneels();
+        FindHowOneKneelsFirst();
+        FindHipsThatRise();
         FindWhatIsTheOpening();
         FindWhereWeAreNow();
         FindWhichFormItIs();
@@ -148,32 +150,6 @@ public sealed partial class Reader
 
     [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are| should be| will be|'ve| have|'m| left off)|your|from)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhereOneIs();
-
-    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are|'m)|from|with) (?:(?:now|still|already|standing|kneeling|down|resting) )*(?:on )?(?:(?:your|the|our|my) )?(?<side>left|right) knee\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex KneelsOnOne();
-
-    [GeneratedRegex(LeadIn + @"(?:let's |we'll |we |i'll |you )?(?:take|start|pick|begin|go|do|continue|carry on)(?: it| this| things| up| on)* (?:from|at|with) the (?:\w+ ){1,3}(?:part|bit|section|sequence)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
-    private static partial Regex TakesUpAPart();
-
-    /// <summary>"Let's take it from the kneeling part. You're down on your right knee, left foot in front.": how one kneels before anything is done.</summary>
-    private void FindWhereOneKneels()
-    {
-        var first = NextSentence(-1);
-        if (first >= _lexemes.Count) return;
-        if (TakesUpAPart().IsMatch(WordsFrom(first, EndOfSentence(first))))
-        {
-            AsNote(first, EndOfSentence(first));
-            first = NextSentence(EndOfSentence(first));
-        }
-        if (first >= _lexemes.Count || KneelsOnOne().Match(WordsFrom(first, EndOfSentence(first))) is not { Success: true } kneels) return;
-        var knee = _lexemes.FindIndex(first, l => l is { Kind: "technique", Plain: "knee" });
-        if (knee < 1 || !_lexemes[knee - 1].Is("side") || EndOfSentence(first) is var last && (_lexemes.GetRange(first, last - first + 1).Any(l => l.Is("footwork") && l.Value is not "kneel") || knee != last && !_lexemes[knee + 1].IsStop)) return;
-        _lexemes[knee - 1] = _lexemes[knee - 1] with { Value = _lexemes[knee - 1].Side.Other.Word };
-        BecomesTerm(knee, "stance", "kneeling-stance");
-        BecomesSmall(first, knee - 2);
-        BecomesWhereWeAre(knee - 2);
-        if (knee + 2 <= last) AsNote(knee + 2, last);
-    }
 
     [GeneratedRegex(@"\b(?:that's|this is|that is|which is) (?:just |only )?(?:the|your|our) (?:opening|ready|ready position|salute|salutation|beginning|start position|starting position)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysItWasTheOpening();
