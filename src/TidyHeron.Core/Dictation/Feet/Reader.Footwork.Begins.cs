@@ -107,6 +107,12 @@ public sealed partial class Reader
     {
         // "Put the right foot down to the right, and lift the left knee".
         if (_lexemes[i].Value is "lift-foot" && _draft is { Foot: { } planted, Footwork: "step" or "land", Stance: null, IsDone: false, SentenceEnded: false } && IndexAfter(i) is var knee and >= 0 && _lexemes[knee].Is("side") && _lexemes[knee].Value == planted.Other.Word && Next(knee) is { Kind: "footNoun" } or { Plain: "knee" }) return true;
+        // "Bring the feet together, look right, slide the right foot out": the one that did not lead.
+        if (_lexemes[i].Value is "step" or "slide" && FeetCameTogether() && !_then && (_foot ?? FootToldNext(i)) is { } goesOut && goesOut == Now().Lead?.Other && RestOfSentence(i).Any(l => l.Is("stance")))
+        {
+            (_draft.Footwork, _draft.Stance) = ("pull-together", null);
+            return true;
+        }
         if (_lexemes[i].Value is not ("step" or "slide" or "step-back") || _draft is not { Foot: { } moved, Stance: null, IsDone: false, SentenceEnded: false }) return false;
         // "Bring the right foot to the left and step out with the left foot": to the left one.
         var beside = _draft is { Footwork: "step" or null } && _draft.Way == moved.Other.Way;
@@ -128,7 +134,8 @@ public sealed partial class Reader
         var named = SideIndex(i);
         if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || i + 1 >= _lexemes.Count) return false;
         if (Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
-        if (_draft is not { Foot: { } moved, Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || moved != foot.Other) return false;
+        if (FeetCameTogether() && foot == Now().Lead?.Other && RestOfSentence(i).Any(l => l.Is("stance"))) (_draft.Footwork, _draft.Stance) = ("pull-together", null);
+        if (_draft is not { Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || (_draft.Foot ?? (went == "pull-together" ? Now().Lead : null)) is not { } moved || moved != foot.Other) return false;
         var home = ComesHome(moved);
         if (!home && went is not ("cross-front" or "cross-behind" or "land")) return false;
         if (home) (_draft.Footwork, _draft.Way) = ("pull-together", null);
@@ -139,9 +146,17 @@ public sealed partial class Reader
         return true;
     }
 
+    /// <summary>Whether the draft says only that the feet came together, not which of them did.</summary>
+    private bool FeetCameTogether() =>
+        _draft is { Foot: null, IsDone: false, SentenceEnded: false, HasTurn: false, Facing: null } and ({ Footwork: "pull-together", Stance: null } or { Footwork: null, Stance.Value: "closed-stance", Gaze: not null });
+
     /// <summary>Whether the foot that leads was said to come back, where the other one goes on.</summary>
     private bool ComesHome(Side moved) =>
         moved == Now().Lead && (_draft.Footwork is "step-back" or "pull-together" || _draft is { Footwork: "step", Way: Way.Back });
+
+    /// <summary>"Slide the right foot out", "step out with the right foot": the foot told with a step.</summary>
+    private Side? FootToldNext(int i) =>
+        IndexAfter(i) is var side and >= 0 && _lexemes[side].Is("side") && Next(side) is { Kind: "footNoun" } ? _lexemes[side].Side : WithTheFoot(i);
 
     /// <summary>"Step out the other way with the right foot": the foot told at the end of the clause.</summary>
     private Side? WithTheFoot(int i)

@@ -17,7 +17,7 @@ public sealed partial class Reader
         // "We bring the left foot back and turn to the right side, right cat stance": home first, as that foot went out on the other side.
         if (draft is { Footwork: "step-back", Way: null or Way.Back } or { Footwork: "step", Way: Way.Back } && draft is { Foot: { } home, TurnSide: { } turns, Lead: { } leads } && turns == home.Other && leads == turns && now.Lead == home && HandsMirrorTheFirstHere(draft, now)) (draft.Footwork, draft.Way) = ("pull-together", null);
         // "…, the right foot steps right, right cat stance": a step of the foot of that side says it as well.
-        var steps = draft is { TurnSide: null, Footwork: "step" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot
+        var steps = draft is { TurnSide: null, Footwork: "step" or "slide" or null, Foot: { } foot } && (draft.Way == foot.Way || draft is { FootFromSide: true, Way: null } && StanceSet.IsStanding(now.Stance) || draft is { Way: null, Counting: Counting.Then } && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now)) ? draft.Foot
             : draft is { TurnSide: null, Footwork: "step", Foot: null, Way: { } out_, Lead: { } outward } && out_ == outward.Way && _said is [.., { Footwork.Kind.Value: "pull-together" }] && HandsMirrorTheFirstHere(draft, now) ? outward : null;
         if ((steps ?? (draft.Way is null ? draft.TurnSide : null)) is not { } side) return;
         if (draft.Footwork is not "pull-together" && now.Stance.Value is not ("closed-stance" or "ready-stance") && draft.Way is null && !MirrorsTheFirstHere(draft, now)) return;
@@ -73,6 +73,9 @@ public sealed partial class Reader
             Assume(draft, "side", "Read as to the other end, half a turn.", $"{back.Word} 90 degrees");
             return;
         }
+        // "Shift your weight to the right, turn to the right, right bow", "turn and shift to the right": said twice, or with the weight only.
+        if (draft is { Footwork: "shift", TurnSide: { } twice } && draft.Way == twice.Way) draft.Way = null;
+        else if (draft is { Footwork: "turn", TurnSide: null, HasTurn: false, Lead: { } toward } && draft.Way == toward.Way && now.Lead == toward.Other) (draft.TurnSide, draft.Way) = (toward, null);
         if (draft is not { TurnSide: { } side, TurnAmount: null, Facing: null, Foot: null, Way: null, Footwork: null or "turn" or "pivot" or "shift", Stance: { } stance } || now.Lead != side.Other
             || (draft.Lead ?? side) != side || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // The feet have stayed on one line since the stance without a lead.

@@ -12,7 +12,7 @@ public sealed partial class Reader
         // "Look over the right shoulder, turn 180": over that one.
         if (draft is { LooksFirst: true, Gaze: Notation.Gaze.OverShoulder, TurnAmount: 180, TurnSide: null, Facing: null, Foot: null } && _shoulder is { } over) draft.TurnSide = over;
         // "Left foot back to the right, look right, step out with the right foot".
-        if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward, Counting: Counting.Then } && outward == looked)
+        if (_said is [.., { Footwork.Kind.Value: "pull-together" } home] && SideOf(home.Gaze) is { } looked && draft is { EyesTo: null, Foot: { } outward } && (draft.Counting == Counting.Then || StanceSet.IsStanding(now.Stance) && HandsMirrorTheFirstHere(draft, now)) && outward == looked)
             (draft.LooksFirst, draft.EyesTo) = (true, looked);
         // "Turn your head to the left and drop your weight. Then step out with the left foot into a front stance".
         if (_said is [.., { Footwork: null or { Kind.Value: "shift", Foot: null }, Stance: null, Kick: null, Turn: null, Facing: null } before] && SideOf(before.Gaze) is { } seen && draft is { EyesTo: null, Foot: { } stepping, Footwork: "step" } && (draft.Counting == Counting.Then || before.Hands.Count == 0) && stepping == seen && StanceSet.IsStanding(now.Stance))
@@ -32,6 +32,8 @@ public sealed partial class Reader
             Assume(draft, "gaze", "Read as half a turn, to where the eyes have gone.", "look ahead");
             return;
         }
+        // "Bring the left foot back, look right, right cat stance, right block": as one did to the other side.
+        if (draft is { Footwork: "step-back" or "step", Foot: { } comesIn, Lead: { } outTo, Gaze: not null, HasTurn: false, Facing: null } && (draft.Footwork == "step-back" || draft.Way == Way.Back) && draft.EyesTo == outTo && outTo == comesIn.Other && now.Lead == comesIn && HandsMirrorTheFirstHere(draft, now)) draft.TurnSide = outTo;
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" or "drop" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
         var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);

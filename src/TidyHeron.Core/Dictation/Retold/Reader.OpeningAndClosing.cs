@@ -20,6 +20,13 @@ public sealed partial class Reader
         _lexemes.Insert(side + 1, new Lexeme("stance", "open-stance", _lexemes[side].Start + _lexemes[side].Length, 0, "open stance", TermOf("open-stance")));
     }
 
+    /// <summary>"Open to the left into a horse stance": a step to that side.</summary>
+    private void RetellOpeningIntoAStance(int i)
+    {
+        if (_lexemes[i] is { Kind: "technique" or "filler", Plain: "open" or "opens" or "open out" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "out" && IndexAfter(i) is > 0 and var side && _lexemes[side].Is("side") && Next(side) is { Kind: "stance", Term: { } straddle } && _ways.Stances.Of(straddle.Id).Feet == Body.FeetKind.Even && !Clauses(i).Any(l => l.Kind is "footNoun" or "footwork"))
+            BecomesTerm(i, "footwork", "step");
+    }
+
     /// <summary>"Then the left foot comes up, and bow.": beside the other one, as a form ends.</summary>
     private void RetellFeetThatComeUpToBow(int i)
     {

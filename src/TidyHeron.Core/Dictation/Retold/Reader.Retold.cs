@@ -89,6 +89,13 @@ public sealed partial class Reader
             _lexemes[before] = _lexemes[before] with { Value = "," };
             AsNote(i - 1, i);
         }
+        // "Right front kick, step back down behind you, reverse punch": where it came from.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "down" && FirstOfClause(i) is > 1 and var comesDown && !_lexemes[comesDown - 1].EndsSentence && ClauseOf(comesDown - 2).Any(l => l.IsKick))
+        {
+            BecomesSmall(i + 1);
+            if (i + 2 < _lexemes.Count && _lexemes[i + 2] is { Kind: "place", Value: "rear" }) BecomesSmall(i + 2);
+            _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Term = null };
+        }
         // "Front kick with the right leg, step back to left front stance": to where it came from.
         if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" or "steps back" or "stepping back" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "into" or "in" && ClauseOf(i).Any(l => l.Is("stance")) && !ClauseOf(i).Any(l => l.Is("footNoun")) && FirstOfClause(i) is > 1 and var kicks && !_lexemes[kicks - 1].EndsSentence && ClauseOf(kicks - 2).Any(l => l.IsKick) && !ClauseOf(kicks - 2).Any(l => l.Is("landing"))) _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Term = null };
         // "Okay, ready?": asked, not stood in.

@@ -95,6 +95,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "uncross" or "uncrosses" or "uncrossing" } && ClauseOf(i).Any(l => l.Is("footwork") && l != _lexemes[i])) BecomesSmall(i);
         RetellFeetThatOpen(i);
         RetellOpeningToTheSide(i);
+        RetellOpeningIntoAStance(i);
         RetellFeetThatComeUpToBow(i);
         RetellPushesOffTheRearFoot(i);
         RetellTurnsToComeBack(i);

@@ -39,6 +39,7 @@ public sealed partial class Reader
         FindHowATurnIsMade();
         FindFeetThatStamp();
         FindWhatIsDoneAsTheFootLands();
+        FindWhatIsDoneOnTheStep();
         FindOthersDeeds();
         FindStepsThatRepeat();
         FindOrdersToRepeat();
