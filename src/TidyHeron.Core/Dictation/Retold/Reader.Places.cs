@@ -229,7 +229,11 @@ public sealed partial class Reader
         // "Left, walking stance, low block.": so is a side where one has only stood yet.
         if (_lexemes[i].Is("side") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("stance") && RestOfSentence(i + 2).Any(l => l.IsHandTechnique) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "turnSide") && !_lexemes.Take(i).Any(l => l.Is("technique"))) _lexemes[i + 1] = _lexemes[i + 1] with { Value = ":" };
         // "Turns back to face me": who teaches stands in front.
-        if (_lexemes[i].Plain is "me" or "us" && i > 0 && (_lexemes[i - 1].Is("facing") || _lexemes[i - 1].Plain is "to" or "towards" or "toward" && ClauseOf(i).Any(l => l.Is("footNoun") || l is { Kind: "footwork", Value: "turn" or "pivot" }))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        if (_lexemes[i].Plain is "me" or "us" or "teacher" or "instructor" && i > 0 && (Previous(i) is { Kind: "facing" } || Previous(i) is { Kind: "footwork" } toSee && toSee.Plain.EndsWith(" face", StringComparison.Ordinal) && Clauses(i).All(l => l.Plain != "partner") || Follows(i, "to", "towards", "toward", "at") && ClauseOf(i).Any(l => l.Is("footNoun") || l is { Kind: "footwork", Value: "turn" or "pivot" })))
+        {
+            if (Follows(i, "at") && Enumerable.Range(FirstOfClause(i), i - FirstOfClause(i)).FirstOrDefault(k => _lexemes[k] is { Kind: "unread", Plain: "look" or "looking" }, -1) is >= 0 and var looks) BecomesSmall(looks);
+            _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
+        }
         // "The left foot steps up to the left front": to that corner.
         if (_lexemes[i] is { Kind: "place", Plain: "front" } && i > 0 && _lexemes[i - 1].Is("side") && i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop && (Follows(i - 1, "to", "towards", "toward") || _lexemes.Take(i - 1).LastOrDefault(l => !l.Is("filler")) is { Kind: "beside" }) && ClauseOf(i).Any(l => l.Is("footNoun") || l.Is("footwork")))
         {

@@ -6,6 +6,7 @@ public sealed partial class Reader
     /// <summary>Letters that begin sentences one after the other, from A on, are read like numbers; so are those of a repeat, "A to C again".</summary>
     private void FindCountsCalledByLetters()
     {
+        FindTheKoreanTwo();
         var called = new List<int>();
         for (var i = 0; i + 1 < _lexemes.Count; i++)
             if (LetterAt(i) == called.Count + 1 && _lexemes[i + 1].IsStop && (OnlySmallWordsAndACallBefore(i) || _lexemes[i - 1].Is("stop", ":"))) called.Add(i);
@@ -26,5 +27,13 @@ public sealed partial class Reader
             _lexemes[at] = _lexemes[at] with { Kind = "number", Value = number.ToString(System.Globalization.CultureInfo.InvariantCulture), Term = null };
             if (calls) _numbered.Add(_lexemes[at].Start);
         }
+    }
+
+    /// <summary>"Il: … I: … Sam: …": two, in Korean, between one and three.</summary>
+    private void FindTheKoreanTwo()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i] is { Length: 1, Plain: "i" } && _lexemes[i - 1].EndsSentence && _lexemes[i + 1].IsStop && _lexemes.Take(i).LastOrDefault(l => l.Is("countWord")) is { Plain: "il" } && _lexemes.Skip(i).FirstOrDefault(l => l.Is("countWord")) is { Plain: "sam" or "saam" })
+                _lexemes[i] = _lexemes[i] with { Kind = "countWord", Value = "2" };
     }
 }

@@ -34,6 +34,7 @@ public sealed partial class Reader
         FindEyesThatGoTheOtherWay();
         FindWhereTheEyesGo();
         FindFeetThatComeTogether();
+        FindTheOtherFootThatGoesOut();
         FindFeetThatGoWithIt();
         FindFeetThatGoBehind();
         FindHowATurnIsMade();
