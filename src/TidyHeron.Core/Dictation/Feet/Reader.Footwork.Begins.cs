@@ -146,9 +146,9 @@ public sealed partial class Reader
         return true;
     }
 
-    /// <summary>Whether the draft says only that the feet came together, not which of them did.</summary>
+    /// <summary>Whether the draft says only that the feet came together, not which of them did, and that the eyes went to a side.</summary>
     private bool FeetCameTogether() =>
-        _draft is { Foot: null, IsDone: false, SentenceEnded: false, HasTurn: false, Facing: null } and ({ Footwork: "pull-together", Stance: null } or { Footwork: null, Stance.Value: "closed-stance", Gaze: not null });
+        _draft is { Foot: null, IsDone: false, SentenceEnded: false, HasTurn: false, Facing: null, EyesTo: not null } and ({ Footwork: "pull-together", Stance: null } or { Footwork: null, Stance.Value: "closed-stance" });
 
     /// <summary>Whether the foot that leads was said to come back, where the other one goes on.</summary>
     private bool ComesHome(Side moved) =>

@@ -98,10 +98,10 @@ public sealed partial class Reader
     /// <summary>"Shift forward, left punch" out of a back stance: the stance that one shifted into for such a punch before.</summary>
     private void ShiftsAsBefore(Draft draft, Posture now)
     {
-        if (draft is not { Stance: null, Footwork: "shift", Kick: null, HasTurn: false, Facing: null, HasHands: true } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
+        if (draft is not { Stance: null, Footwork: "shift" or "slide", Kick: null, HasTurn: false, Facing: null, HasHands: true } || draft is { Footwork: "slide", Foot: not null } || now.Lead is not { } lead || _ways.Stances.Of(now.Stance) is not { Feet: FeetKind.Lead, LeadWeight: < 50 }) return;
         var moves = SoFar().Moves.ToList();
         var walk = Walk.Of(SoFar() with { Moves = moves.ToValueList() }, BodyMeasures.Reference, _ways);
-        var at = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).LastOrDefault(k => moves[k] is { Footwork.Kind.Value: "shift", Stance: not null, Hands.Count: > 0 } && walk.Postures[k - 1].Stance == now.Stance);
+        var at = Enumerable.Range(1, Math.Max(0, moves.Count - 1)).LastOrDefault(k => moves[k] is { Footwork.Kind.Value: "shift" or "slide", Stance: not null, Hands.Count: > 0 } && (moves[k].Footwork!.Kind.Value == draft.Footwork || draft.Footwork == "shift") && walk.Postures[k].Lead == walk.Postures[k - 1].Lead && walk.Postures[k - 1].Stance == now.Stance);
         if (at == 0) return;
         (draft.Stance, draft.Lead) = (moves[at].Stance!.Kind, lead);
         Assume(draft, "footwork", $"Read into {_ways.Vocabulary.Name(draft.Stance.Value, _ways.Tradition)}, as before.", "stay");

@@ -100,6 +100,7 @@ public sealed partial class Reader
         RetellPushesOffTheRearFoot(i);
         RetellTurnsToComeBack(i);
         RetellTheOtherWayRound(i);
+        RetellTheFootThatTurns(i);
         RetellTurnsOnAFoot(i);
         // "Pivot on the left, turn around to the right": that foot stays.
         if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })

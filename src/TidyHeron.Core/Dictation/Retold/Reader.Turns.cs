@@ -38,6 +38,9 @@ public sealed partial class Reader
     /// </summary>
     private void RetellTheOtherWayRound(int i)
     {
+        // "The left foot goes all the way round to the right side": to that side it comes round.
+        if (_lexemes[i] is { Kind: "amount", Plain: "all the way round" or "all the way around" } && _lexemes.FindLastIndex(i, l => l.Is("footNoun") || l.IsStop) is > 0 and var named && _lexemes[named].Is("footNoun") && _lexemes[named - 1].Is("side") && IndexAfter(i) is > 0 and var there && _lexemes[there].Is("side") && Follows(there, "to") && _lexemes[there].Value != _lexemes[named - 1].Value && there + 1 < _lexemes.Count && _lexemes[there + 1].Plain == "side")
+            _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "round" };
         // "Counterclockwise all the way to the right wall": how far the wall tells.
         if (_lexemes[i] is { Kind: "amount", Plain: "all the way" } && ClauseOf(i).Any(l => l.Kind is "clock" || l.Is("place") && l.Value is not "rear")) BecomesSmall(i);
         if (!_lexemes[i].Is("side") || !(Follows(i, "to", "towards") || Previous(i) is { Kind: "footwork" } turn && turn.Plain.EndsWith(" to", StringComparison.Ordinal)) || IndexAfter(i) is var next and >= 0 && _lexemes[next].Kind is "footNoun" or "handNoun" && next == i + 1) return;
@@ -53,5 +56,17 @@ public sealed partial class Reader
         if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side") BecomesSmall(i + 1);
         _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "270", Plain = "270 degrees" };
         _lexemes.Insert(i + 1, new Lexeme("turnSide", round, _lexemes[i].Start + _lexemes[i].Length, 0, round));
+    }
+
+    /// <summary>"Turn around, and the right foot goes behind you": the foot with which one turns.</summary>
+    private void RetellTheFootThatTurns(int i)
+    {
+        if (_lexemes[i] is not ({ Kind: "lead", Plain: "behind" } or { Kind: "place", Plain: "behind you" }) || Previous(i) is not { Kind: "footNoun" } || _lexemes[i - 1].Plain is not ("goes" or "going" or "moves" or "moving" or "steps" or "comes" or "goes around" or "like") || !(_lexemes[i].Is("place") || Alone(i) || _lexemes[i + 1].Plain is "me" or "you" or "us")) return;
+        var foot = IndexBefore(i);
+        var clause = FirstOfClause(foot);
+        if (clause < 2 || _lexemes[clause - 1].EndsSentence || !_lexemes[foot - 1].Is("side") || ClauseOf(clause - 2).ToList() is var before && (!before.Any(l => l is { Kind: "footwork", Value: "turn" } && l.Plain.EndsWith("around", StringComparison.Ordinal)) || before.Any(l => l.Kind is "footNoun" or "technique" or "stance" or "side"))) return;
+        BecomesStopless(clause - 1);
+        _lexemes[foot - 2 >= clause ? foot - 2 : clause - 1] = _lexemes[foot - 2 >= clause ? foot - 2 : clause - 1] with { Kind = "filler", Value = "filler", Plain = "with" };
+        BecomesSmall(foot + 1, i);
     }
 }

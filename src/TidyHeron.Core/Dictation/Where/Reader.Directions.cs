@@ -211,6 +211,12 @@ public sealed partial class Reader
             Note(lexeme, "way");
             return;
         }
+        // "The right foot goes behind you and you turn around": how it turns.
+        if (lexeme.Plain == "behind you" && Previous(i) is { Kind: "footNoun" } && _lexemes.Skip(i + 1).TakeWhile(l => !l.IsStop).ToList().Exists(l => l is { Kind: "footwork", Value: "turn" } && l.Plain.EndsWith("around", StringComparison.Ordinal)))
+        {
+            Note(lexeme, "way");
+            return;
+        }
         // "Your right foot goes behind you, you turn clockwise": half a turn.
         if (lexeme.Plain == "behind you" && Alone(i) && ClauseOf(i).Any(l => l.Is("footNoun")) && !ClauseOf(i).Any(l => l.Kind is "technique" or "stance") && _lexemes.Skip(i + 2).TakeWhile(l => !l.IsStop).ToList() is var turns && turns.Any(l => l.Is("turnSide")) && !RestOfSentence(i).Any(l => l.Kind is "facing" or "clock"))
         {
@@ -256,7 +262,7 @@ public sealed partial class Reader
             Assume(_draft, "facing", "Read as facing the back, as \"to the front\" is facing the front.", "around");
             return;
         }
-        if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn || Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && _draft is { Footwork: "step", IsDone: false }) && !PreviousIs(i, "facing"))
+        if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn || Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && (_draft is { Footwork: "step" or "step-back" or "slide-back", IsDone: false } || _draft is { Footwork: "pull-together", Foot: { } leading, IsDone: false } && leading == Now().Lead && RestOfSentence(i).Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet == FeetKind.Lead))) && !PreviousIs(i, "facing"))
         {
             _draft.TurnAmount ??= 180;
             Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");

@@ -74,10 +74,12 @@ public sealed partial class Reader
     {
         if (_before.Count > 0 || _lexemes.FindIndex(l => l.Kind is "technique" or "footNoun" || l is { Kind: "footwork", Value: not ("bow" or "announce" or "return") }) is not (>= 0 and var step) || !IsABareStep(step)) return;
         var (side, end) = (step + 1, EndOfSentence(step));
-        if (_lexemes.GetRange(step, end - step + 1) is var told && (told.Find(l => l.Is("technique")) is not { Term.Family: "receiving" } || told.Any(l => l.Kind is "way" or "clock" or "place" or "facing" or "degrees" or "amount" or "footNoun" or "gaze"))) return;
+        if (_lexemes.GetRange(step, end - step + 1) is var told && (told.Find(l => l.Is("technique")) is not { Term.Family: "receiving" } || told.Any(l => l.Kind is "way" or "clock" or "place" or "facing" or "degrees" or "amount" or "footNoun"))) return;
+        // "Look left, step left", "step left, left back stance": told otherwise, and so read by itself.
+        if (RestOfSentence(StartOfSentence(step) - 1).Any(l => l.Is("gaze")) || _lexemes[side + 1].IsStop && Enumerable.Range(side, end - side).Any(k => _lexemes[k].Is("side") && _lexemes[k + 1].Is("stance"))) return;
         if (Enumerable.Range(end, _lexemes.Count - end).Any(IsABareStep)) return;
         var turns = _lexemes.FindIndex(end, l => l.Kind is "degrees" or "amount" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" });
-        if (turns < 0 || !ClauseOf(turns).Any(l => l.Kind is "degrees" or "amount" && l.Value == "180" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && l.Plain.Split(' ')[^1] is "around" or "round" or "about" || l.Plain is "around" or "the other side" or "the other way" or "to the other side")) return;
+        if (turns < 0 || !ClauseOf(turns).Any(l => l.Kind is "degrees" or "amount" && (l.Value == "180" || l.Plain.StartsWith("all the way", StringComparison.Ordinal)) || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } && l.Plain.Split(' ')[^1] is "around" or "round" or "about" || l.Plain is "around" or "the other side" or "the other way" or "to the other side")) return;
         var (start, turned) = (_lexemes[side].Start, _lexemes[side].Value);
         _guesses[start] = ($"Read as turning to the {turned}, as forms begin.", $"with the {turned} foot");
         _lexemes[side] = _lexemes[side] with { Kind = "turnSide" };

@@ -43,7 +43,8 @@ public sealed partial class Reader
         if (kneels < 0 || _lexemes[kneels] is not ({ Kind: "footwork", Value: "kneel" } or { Kind: "technique", Plain: "knees" })) return;
         var first = StartOfSentence(kneels);
         var last = _lexemes[kneels + 1 < _lexemes.Count && _lexemes[kneels + 1].Plain == "down" ? kneels + 1 : kneels].Is("filler") ? kneels + 1 : kneels;
-        if (!KneelsToBegin().IsMatch(WordsFrom(first, last))) return;
+        // "Kneel." by itself is an order, and done.
+        if (!KneelsToBegin().IsMatch(WordsFrom(first, last)) || OnlySmallWordsAndACallBefore(kneels) && _lexemes[kneels].Plain == "kneel" && !_lexemes.GetRange(first, kneels - first).Any(l => Performers.Contains(l.Plain) || l.Plain is "start" or "begin")) return;
         var end = EndOfClause(kneels);
         if (_lexemes.GetRange(last + 1, end - last).Any(l => l.Kind is not ("filler" or "facing" or "place" or "detail" or "note" or "weapon" or "together" or "opening"))) return;
         BecomesTerm(kneels, "stance", "both-knees");

@@ -20,7 +20,7 @@ public sealed partial class Reader
             if (_lexemes.GetRange(first, last - first + 1).Any(l => l.Kind is "degrees" or "amount" or "clock" or "facing" or "again" or "otherSide" or "turnSide")) continue;
             var side = _lexemes[to].Side;
             // Out of a stance without a lead no foot comes home.
-            if (_lexemes.Take(first).LastOrDefault(l => l.Is("stance")) is not { Term: { } stood } || _ways.Stances.Of(stood.Id).Feet != FeetKind.Lead) continue;
+            if (_ways.Stances.Of(_lexemes.Take(first).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance).Feet != FeetKind.Lead) continue;
             // What comes home.
             var home = _lexemes.GetRange(first, turns - first);
             var foot = home.FindIndex(l => l.Is("footNoun"));
