@@ -121,7 +121,7 @@ public sealed partial class Reader
     private void TakeWeapon(Lexeme lexeme)
     {
         // "From the left" also tells where an empty hand comes from; only with a weapon is it the strike's side.
-        if (lexeme.Plain is "from the left" or "from the right" && !_draft.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }))
+        if (lexeme.Is("strikeFrom") && (lexeme.Plain is "from the left" or "from the right" || lexeme.Plain.StartsWith("from ", StringComparison.Ordinal) && lexeme.Plain.Contains(" to ", StringComparison.Ordinal)) && !_draft.Hands.Any(h => _ways.Vocabulary.Find(h.Technique) is { IsWeapon: true }))
         {
             _draft.Notes.Add(Slice(lexeme));
             Note(lexeme, "note");

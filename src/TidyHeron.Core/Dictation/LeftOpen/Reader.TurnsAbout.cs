@@ -68,4 +68,15 @@ public sealed partial class Reader
         if (draft.Facing is null) draft.TurnAmount = 180;
         Assume(draft, "footwork", $"Read with the {lead.Word} foot coming round, as on the other arm of the line.", "pivot on both feet");
     }
+
+    /// <summary>"The left foot goes around behind you and you end up facing right" while the other one leads: it comes round over its own side, three quarters, and leads. Common practice.</summary>
+    private void SwingsRoundBehindWithTheRearFoot(Draft draft, Posture now)
+    {
+        if (draft is not ({ Footwork: "step-back" } or { Footwork: "step", Way: Way.Back }) || draft is not { Foot: { } foot, HasTurn: false, Facing: { } facing, Stance: null or { Value: "front-stance" or "walking-stance" or "back-stance" or "l-stance" or "cat-stance" or "bow-stance" }, Kick: null } || now.Lead != foot.Other || (draft.Lead ?? foot) != foot || facing != now.Heading + Turn.To(foot.Other, 90) || draft.Hands is [{ Hand: { } hand }, ..] && hand.OnSide == foot.Other) return;
+        var from = _fields.FindIndex(f => f.Move == draft.Id && f.Field is "foot" or "footwork");
+        if (from < 0 || !_lexemes.SkipWhile(l => l.Start < _fields[from].Start).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round" || l.Plain.Split(' ')[0] is "swings" or "swing" or "swinging" or "swung")) return;
+        draft.Way = null;
+        (draft.Footwork, draft.TurnSide, draft.Lead, draft.Stance) = ("turn", foot, foot, draft.Stance ?? now.Stance);
+        Assume(draft, "foot", $"Read as the {foot.Word} foot coming round, over its own side.", "");
+    }
 }

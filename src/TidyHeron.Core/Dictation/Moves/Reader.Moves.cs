@@ -195,6 +195,7 @@ public sealed partial class Reader
         GoesOnAlongTheLine(draft, posture);
         BlocksOverTheLead(draft, posture);
         PivotsWithTheFootInFront(draft, posture);
+        SwingsRoundBehindWithTheRearFoot(draft, posture);
         TurnsOverTheBlock(draft, posture);
         TurnsAboutAsBefore(draft, posture);
         TurnToTheOtherSide(draft, posture);

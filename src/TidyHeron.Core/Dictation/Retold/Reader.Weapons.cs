@@ -185,7 +185,9 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Value: "sword-draw" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && Next(i) is { Kind: "footwork", Value: "step" } && RestOfSentence(i).Any(l => l is { IsHandTechnique: true } && l.Plain.StartsWith("cutting", StringComparison.Ordinal)))
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "together", Value = "together" };
         // "Cutting from right to left": level.
-        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut" } level && level.Plain.StartsWith("cut", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("from") && _lexemes[i + 2].Plain is "right to left" or "left to right") BecomesTerm(i, "technique", "sword-horizontal-cut");
+        if (_lexemes[i] is { Kind: "technique", Value: "sword-downward-cut" } level && level.Plain.StartsWith("cut", StringComparison.Ordinal) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("strikeFrom") && _lexemes[i + 1].Plain is "from right to left" or "from left to right") BecomesTerm(i, "technique", "sword-horizontal-cut");
+        // "Swing it from the right to the left": so it strikes.
+        if (_lexemes[i] is { Plain: "swing" or "swings", Kind: "unread" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "it" && ClauseOf(i).Any(l => l.Is("strikeFrom")) && !ClauseOf(i).Any(l => l.Is("technique"))) BecomesTerm(i, "technique", "strike");
         // "Sai held closed", "with the right sai closed": how they are held.
         if (_lexemes[i] is { Plain: "closed" or "open", Kind: "footwork" or "stance" or "technique" } && i > 0 && (_lexemes[i - 1].Is("weapon") || _lexemes[i - 1].Plain is "held" or "hold" or "holding" or "it" && _lexemes.Any(l => l.Is("weapon", "trident")))) AsNote(_lexemes[i - 1].Is("weapon") ? i : i - 1, i);
         // "Both sai cross in a low X block": no feet.

@@ -44,7 +44,7 @@ public sealed partial class Reader
         var first = StartOfSentence(kneels);
         var last = _lexemes[kneels + 1 < _lexemes.Count && _lexemes[kneels + 1].Plain == "down" ? kneels + 1 : kneels].Is("filler") ? kneels + 1 : kneels;
         // "Kneel." by itself is an order, and done.
-        if (!KneelsToBegin().IsMatch(WordsFrom(first, last)) || OnlySmallWordsAndACallBefore(kneels) && _lexemes[kneels].Plain == "kneel" && !_lexemes.GetRange(first, kneels - first).Any(l => Performers.Contains(l.Plain) || l.Plain is "start" or "begin")) return;
+        if (!KneelsToBegin().IsMatch(WordsFrom(first, last)) || OnlySmallWordsAndACallBefore(kneels) && _lexemes[kneels].Plain is "kneel" or "kneel down" && !_lexemes.GetRange(first, kneels - first).Any(l => Performers.Contains(l.Plain) || l.Plain is "start" or "begin")) return;
         var end = EndOfClause(kneels);
         if (_lexemes.GetRange(last + 1, end - last).Any(l => l.Kind is not ("filler" or "facing" or "place" or "detail" or "note" or "weapon" or "together" or "opening"))) return;
         BecomesTerm(kneels, "stance", "both-knees");

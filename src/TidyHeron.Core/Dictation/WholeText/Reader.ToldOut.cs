@@ -105,6 +105,9 @@ public sealed partial class Reader
     /// <summary>"Rising block, three of them", "oi zuki three times": as many, told before.</summary>
     private void RetellHowOften(int i)
     {
+        // "Turn right 180, low block once more", "turn around for another low block": as it was done before, with a turn of its own.
+        if (_lexemes[i].Is("times", "+1") && i > 1 && (Alone(i) && _lexemes[i - 1].IsHandTechnique && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && _lexemes.Take(StartOfSentence(i)).Any(l => l.Value == _lexemes[i - 1].Value) || _lexemes[i - 1].Plain == "for" && Next(i) is { IsHandTechnique: true })
+            && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } || l.Is("degrees"))) BecomesSmall(i);
         // "Punch right, left.": two of them.
         if (_lexemes[i] is { IsHandTechnique: true, Term.Family: "punch" or "receiving" or "strike" } and not { Value: "double-punch" } && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && _lexemes[i + 3].Is("side") && _lexemes[i + 3].Value != _lexemes[i + 1].Value && (i + 4 >= _lexemes.Count || _lexemes[i + 4].EndsSentence))
             _lexemes.Insert(i + 4, _lexemes[i] with { Start = _lexemes[i + 3].Start + _lexemes[i + 3].Length, Length = 0 });
