@@ -172,7 +172,7 @@ public class MeaningInPlaceTests
     [InlineData("The left hand pushes down.", "left hand pressing block")]
     [InlineData("The palms push forward.", "double palm push")]
     [InlineData("The right palm goes out in a push.", "right hand palm-heel strike")]
-    [InlineData("Cutting from right to left with the sword.", "horizontal cut")]
+    [InlineData("Cutting from right to left with the sword.", "horizontal cut, strike from the right side")]
     [InlineData("Left front stance, right punch, fist at shoulder height.", "left front stance, right hand punch")]
     [InlineData("Left front stance, punch with my right, hang on, left hand.", "left front stance, left hand punch")]
     [InlineData("Left front stance, palm strike to the low level with the left.", "left front stance, left hand low level palm-heel strike")]

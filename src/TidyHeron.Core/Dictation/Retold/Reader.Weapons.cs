@@ -192,6 +192,8 @@ public sealed partial class Reader
         if (_lexemes[i] is { Plain: "closed" or "open", Kind: "footwork" or "stance" or "technique" } && i > 0 && (_lexemes[i - 1].Is("weapon") || _lexemes[i - 1].Plain is "held" or "hold" or "holding" or "it" && _lexemes.Any(l => l.Is("weapon", "trident")))) AsNote(_lexemes[i - 1].Is("weapon") ? i : i - 1, i);
         // "Both sai cross in a low X block": no feet.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" } && i > 0 && _lexemes[i - 1].Is("weapon") && ClauseOf(i).Any(l => l.IsHandTechnique)) BecomesSmall(i);
+        // "Left spinning strike with the tonfa": the weapon spins.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "spinning" or "turning" or "rotating" } && i > 0 && (_lexemes[i - 1].Is("side") || _lexemes[i - 1].Plain is "a" or "the") && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Value: "strike" or "block" } && _lexemes.Any(l => l.Is("weapon"))) BecomesSmall(i);
         // "Lower the jo", "swing the jo around the head and strike": how it comes there.
         if (_lexemes[i] is { Plain: "lower" or "lowers", Kind: "level" } && Next(i) is { Kind: "weapon" } || _lexemes[i] is { Plain: "swing" or "swings" or "bring" or "brings", Kind: "unread" } && Next(i) is { Kind: "weapon" } && ClauseOf(i).Any(l => l.IsHandTechnique)) AsNote(i, IndexAfter(i));
         // "Change the sabre to the left hand": who holds it.

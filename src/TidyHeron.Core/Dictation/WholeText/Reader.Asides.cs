@@ -93,7 +93,7 @@ public sealed partial class Reader
     {
         // "Again, that's your left foot in front": said again, not done.
         if (_lexemes[i].Is("again") && StartsSentence(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Plain.StartsWith("thats", StringComparison.Ordinal)) BecomesSmall(i);
-        if (!StartsSentence(i) || i == 0 || _lexemes[i].Plain is not ("thats" or "so thats" or "thats a" or "thats your" or "that was" or "that was a" or "that is" or "youve got" or "weve got" or "youve" or "you have")) return;
+        if (!StartsSentence(i) || i == 0 || _lexemes[i].Plain is not ("thats" or "so thats" or "thats a" or "thats your" or "this is a" or "that was" or "that was a" or "that is" or "youve got" or "weve got" or "youve" or "you have")) return;
         var end = EndOfSentence(i);
         var said = _lexemes.GetRange(i, end - i + 1).Where(l => !l.IsStop && l.Kind is not ("filler" or "note")).ToList();
         var before = Backward(i).SkipWhile(l => !l.EndsSentence).TakeWhile(l => !l.Is("countNoun") && !(l.Is("ordinal"))).Take(RunOn).ToList();
@@ -106,7 +106,7 @@ public sealed partial class Reader
         if (said.Count == 0 || said.Any(l => l.Kind is not ("side" or "technique" or "stance" or "level" or "handNoun" or "relHand" or "footNoun" or "lead"))) return;
         // Of a stance only the last one that was told.
         var isTold = said.Where(l => l.Kind is "technique" or "stance").All(t => t.Is("stance") ? before.Find(b => b.Is("stance"))?.Value == t.Value
-            : before.Any(b => b.Is("technique", t.Value) || t.Is("technique", "kick") && b.IsKick || t.Value is "block" or "punch" && b.IsHandTechnique && b.Value.EndsWith(t.Value, StringComparison.Ordinal)));
+            : before.Any(b => b.Is("technique", t.Value) || t.Value == "lunge-punch" && b.Value == "punch" || t.Is("technique", "kick") && b.IsKick || t.Value is "block" or "punch" && b.IsHandTechnique && b.Value.EndsWith(t.Value, StringComparison.Ordinal)));
         var feetOnly = said.All(l => l.Kind is "side" or "footNoun" or "lead") && before.Any(l => l.Kind is "stance" or "footNoun");
         if (said.Any(l => l.Kind is "technique" or "stance") ? isTold : feetOnly) AsNote(i, end);
         // What has been done by then tells the rest (SaysOnceMore).

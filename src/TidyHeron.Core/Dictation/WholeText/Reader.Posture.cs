@@ -34,7 +34,19 @@ public sealed partial class Reader
         // "Stay down", "don't come up"
         + @"|(?:stay|stays|staying) (?:nice and )?(?:down|low|level|relaxed|upright|tall)|don't (?:come|bob|bounce|rise|pop) up"
         // "Pull the other hand back to the hip"
-        + @"|(?:pull|bring|draw|take|snap) (?:the|your) (?:other|opposite|non-punching|non-blocking) (?:hand|fist|arm) (?:back |in )?(?:(?:to|at|onto) (?:the|your) (?:hip|waist|belt|side))?"
+        + @"|(?:pull|bring|draw|take|snap) (?:the|your) (?:other|opposite|non-punching|non-blocking) (?:hand|fist|arm)(?: back| in)?(?: (?:to|at|onto) (?:the|your) (?:hip|waist|belt|side))?"
+        // "Look before you turn", "step before you punch"
+        + @"|(?:always )?(?:look|step|breathe|think|chamber|prepare|wait|settle|check) (?:first )?before (?:you|we) \w+(?: \w+)?"
+        // "Eyes to the front", "hips square to the front", "elbow by the ribs"
+        + @"|(?:the |your )?(?:eyes|chin|gaze|vision) (?:(?:are|is|stay) )?(?:(?:up|tucked in|level|straight ahead|straight|forwards?|ahead)|(?:looking )?(?:to|towards?|on) the \w+)"
+        + @"|(?:the |your )?hips (?:(?:are|stay|should be|should stay) )?(?:square|facing|turned|open|closed|half open|side on|pointing)(?: (?:to|towards?) the \w+| forwards?| ahead| out)?"
+        + @"|(?:the |your )?elbows? (?:(?:is|are|stays?) )?(?:by|close to|next to|near|in line with|level with) (?:the|your) (?:ribs?|body|side|ears?|shoulders?|hips?)(?: line)?"
+        + @"|lock (?:out )?(?:the|your) (?:(?:left|right|front|back|rear) )?(?:legs?|knees?|elbows?)"
+        // "The block starts from the opposite ear"
+        + @"|(?:the|your|that|this) (?:blocking (?:hand|arm)|punching (?:hand|fist|arm)|striking (?:hand|arm)|block|punch|strike|technique) (?:starts|begins|comes|travels|goes) (?:at|from|off) (?:the|your) (?:(?:opposite|other|left|right) )?(?:ear|shoulder|hip|elbow|waist|belt)"
+        // "Check the width of your stance", "punch to your own solar plexus height"
+        + @"|check (?:the|your) (?:width|length|depth|height|stance|feet|foot|knee|weight|distance|posture|balance)(?: (?:of|in) (?:the|your) \w+)?"
+        + @"|punch (?:to|at) your own \w+(?: \w+)? height"
         + @")" + Ends, RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysHowTheBodyIsHeld();
 
@@ -74,8 +86,26 @@ public sealed partial class Reader
         bool StepsAlongALine(int i) => RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { Value: "bow-stance" or "cat-stance" or "empty-stance" };
     }
 
+    [GeneratedRegex(LeadIn + @"(?:(?:a|that's a|that was a|it's a|nice|good|great|really) )*(?:(?:nice|good|strong|solid|sharp|crisp|clean|big|powerful)(?:,| and)? )+(?:block|punch|kick|strike|technique|stance|turn|step|shout|kiai|kihap)s?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex Praises();
+
+    /// <summary>"Strong block.", "nice strong punch.": what the sentence before has told.</summary>
+    private void FindPraise()
+    {
+        for (var first = NextSentence(EndOfSentence(0)); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
+        {
+            var last = EndOfSentence(first);
+            if (!Praises().IsMatch(WordsFrom(first, last))) continue;
+            var noun = _lexemes[last];
+            var stop = first - 1;
+            while (stop > 0 && !_lexemes[stop].EndsSentence) stop--;
+            if (stop > 0 && _lexemes.GetRange(StartOfSentence(stop), stop - StartOfSentence(stop)) is var before && (noun.Kind is "technique" ? before.Any(l => l.Is("technique") && (l.Value == noun.Value || l.Value.EndsWith("-" + noun.Value, StringComparison.Ordinal))) : before.Any(l => l.Kind is "technique" or "stance" or "footwork"))) AsNote(first, last);
+        }
+    }
+
     private void FindHowTheBodyIsHeld()
     {
+        FindPraise();
         FindTurnsOfTheTrunk();
         for (var first = 0; first < _lexemes.Count; first++)
         {

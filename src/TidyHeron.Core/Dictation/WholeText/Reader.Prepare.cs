@@ -12,6 +12,7 @@ public sealed partial class Reader
     private void Prepare()
     {
         RetellOtherLanguages();
+        FindNumbersInLine();
         FindMissingStops();
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();
