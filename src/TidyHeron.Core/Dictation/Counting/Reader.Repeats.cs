@@ -321,7 +321,10 @@ public sealed partial class Reader
     {
         var lexeme = _lexemes[i];
         var goesThere = lexeme.Plain.StartsWith("to the", StringComparison.Ordinal) && (_draft is { Footwork: "step" or "pull-together", Way: null, IsDone: false, SentenceEnded: false } || _draft is { Footwork: null, Foot: null, Stance: not null, Facing: null, IsDone: false, SentenceEnded: false });
-        if (_draft.IsTurning || _draft.HasTurn || goesThere)
+        // "Pull the left foot back, turn to the other side": with the other one.
+        var cameHome = Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && _draft is { Footwork: "pull-together" or "step-back" or "slide-back" or "step", Foot: not null, HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false } && _draft.Foot == Now().Lead;
+        if (cameHome) _draft.TurnSide = _draft.Foot!.Value.Other;
+        if (_draft.IsTurning || _draft.HasTurn || goesThere || cameHome)
         {
             // From a diagonal one turns to the line, not to the diagonal behind.
             if (_draft is { TurnSide: not null, TurnAmount: null } && Now().Heading.Degrees % 90 == 45)

@@ -133,7 +133,7 @@ public sealed partial class Reader
     {
         var named = SideIndex(i);
         if (named == 0 || !(_lexemes[named - 1].IsStop || _lexemes[named - 1].Is("detail")) || i + 1 >= _lexemes.Count) return false;
-        if (Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
+        if (!(Next(i) is { Kind: "way", Value: "forward" } && _draft is { Facing: not null, Footwork: "pull-together", Foot: not null }) && Next(i) is not ({ Kind: "place" or "clock" }) && (Next(i) is not (null or { Kind: "stance" }) || _lexemes[i + 1].Plain is not ("out" or "goes"))) return false;
         if (FeetCameTogether() && foot == Now().Lead?.Other && RestOfSentence(i).Any(l => l.Is("stance"))) (_draft.Footwork, _draft.Stance) = ("pull-together", null);
         if (_draft is not { Footwork: { } went, Stance: null, IsDone: false, SentenceEnded: false } || (_draft.Foot ?? (went == "pull-together" ? Now().Lead : null)) is not { } moved || moved != foot.Other) return false;
         var home = ComesHome(moved);

@@ -29,6 +29,14 @@ public sealed partial class Reader
         Assume(draft, "side", "Read as to the other side, half a turn.", $"{side.Word} 90 degrees");
     }
 
+    /// <summary>"Pull the left foot back, turn right 180 degrees into a cat stance, right block": what mirrors the first move here is over the foot that was not drawn back.</summary>
+    private void LeadsAsOnTheOtherSide(Draft draft, Posture now)
+    {
+        if (draft is not ({ Footwork: "step-back" or "pull-together" } or { Footwork: "step", Way: Way.Back }) || draft is not { Foot: { } foot, TurnAmount: 180, TurnSide: { } side, Lead: null, Kick: null, Stance: { } stance } || now.Lead != foot || side != foot.Other || _ways.Stances.Of(stance).Feet != FeetKind.Lead || !HandsMirrorTheFirstHere(draft, now)) return;
+        (draft.Footwork, draft.Way, draft.Lead) = ("pull-together", null, side);
+        Assume(draft, "stance", $"Read with the {side.Word} foot leading, as on the other side.", $"{foot.Word} {_ways.Vocabulary.Name(stance, _ways.Tradition)}");
+    }
+
     /// <summary>
     /// "Turn left, low block; step, punch; turn to the right, low block": one came onto this line over one shoulder and turns over the
     /// other for what was done first on it: to the other arm of the line, half a turn. Common practice.

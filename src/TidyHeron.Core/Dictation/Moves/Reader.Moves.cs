@@ -158,6 +158,7 @@ public sealed partial class Reader
         FacesTheMirrorOfTheFirstSide(draft, posture);
         TurnWhereTheEyesGo(draft, posture);
         LandsWhereTheEyesWent(draft);
+        LeadsAsOnTheOtherSide(draft, posture);
         DrawnBackStillLeads(draft, posture, _ways.Stances.Of(draft.Stance ?? posture.Stance));
         ComesDownWhereItLed(draft, posture);
         PunchesAsBefore(draft, posture);
