@@ -71,6 +71,7 @@ public sealed partial class Reader
         FindQuestions();
         FindCountsCalledByAWord();
         FillInWhatGoesOn();
+        FindListedSteps();
         ReadListsOfOrdinals();
         ReadListsOfNumbers();
         FindRowsEachWithItsSide();

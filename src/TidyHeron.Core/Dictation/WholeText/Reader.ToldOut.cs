@@ -57,6 +57,9 @@ public sealed partial class Reader
     /// <summary>"Another": one more in this form where what is done is told, not the last count once more.</summary>
     private void RetellAnother(int i)
     {
+        // "… low block. Another stepping punch.": such a one was done earlier, not just now.
+        if (_lexemes[i].Is("times", "+1") && OnlySmallWordsAndACallBefore(i) && Next(i) is { Kind: "technique" or "footwork" } && RestOfSentence(i).FirstOrDefault(l => l.Is("technique")) is { IsHandTechnique: true } another && _lexemes.Take(i).LastOrDefault(l => l.Is("technique")) is { } lately
+            && lately.Term?.Family != another.Term?.Family && _lexemes.Take(i).Any(l => l.Is("technique") && l.Term?.Family == another.Term?.Family)) BecomesSmall(i);
         // "Then another one thirty five to the right", "right again to the other wall, so one thirty five": the degrees tell it.
         if (i + 1 < _lexemes.Count && _lexemes[i] is { Kind: "times", Plain: "another" } && _lexemes[i + 1].Is("degrees")
             || _lexemes[i].Is("again") && i > 0 && _lexemes[i - 1].Is("side") && OnlySmallWordsBefore(i - 1) && RestOfSentence(i).Any(l => l.Is("degrees")) && RestOfSentence(i).Any(l => l.Is("technique"))) BecomesSmall(i);
