@@ -15,11 +15,13 @@ public sealed partial class Reader
             while (from <= end && (_lexemes[from].Is("filler") || _lexemes[from].Kind is "then" or "countNoun")) from++;
             if (from > end || NumberAt(from) is not { } begins || ListedUpTo(from, end, begins) is not (var last, var ends) || ends - begins is < 1 or > 7) continue;
             var rest = _lexemes.GetRange(last + 1, end - last);
-            if (rest.Find(l => l is { Kind: "number", Plain: "one" }) is { } one && rest.IndexOf(one) is var at && at + 1 < rest.Count && rest[at + 1].Is("footwork")) BecomesSmall(last + 1 + at);
-            rest = _lexemes.GetRange(last + 1, end - last);
+            // "…, one steps forward": whoever does it.
+            var one = rest.FindIndex(l => l is { Kind: "number", Plain: "one" });
+            if (one >= 0 && one + 1 < rest.Count && rest[one + 1].Is("footwork")) rest[one] = rest[one] with { Kind = "filler" };
             var done = rest.FindAll(l => l.Is("technique"));
             var steps = rest.FindAll(l => l.Is("footwork"));
             if (done is not [{ IsHandTechnique: true } technique] || steps is not [{ Value: "step" } step] || rest.Any(l => !l.IsStop && l.Kind is not ("filler" or "technique" or "footwork" or "level" or "shout" or "tempo" or "detail" or "note"))) continue;
+            if (one >= 0) BecomesSmall(last + 1 + one);
             var (start, length, _) = Said(_lexemes.GetRange(from, last - from + 1));
             var after = _lexemes[end].Start + _lexemes[end].Length;
             var more = new List<Lexeme>();

@@ -64,6 +64,7 @@ public sealed partial class Reader
         if (draft is not { Footwork: "pivot", Foot: null, Way: null, Lead: null, Stance: null, Kick: null, Hands: [{ } block] } || now.Lead is not { } lead || _ways.Vocabulary.Find(block.Technique)?.Family != "receiving") return;
         if (draft is not ({ TurnAmount: null or 180, Facing: null } or { Facing: not null }) || draft.Facing is { } faced && (faced - now.Heading).Amount != 180 || draft.TurnSide is { } over && over != lead || block.Hand is { } hand && hand != lead.Hand) return;
         if (FirstHere(now, out var before) is var first && first >= SoFar().Moves.Count || SoFar().Moves[first] is not { Hands: [{ } came] } || came.Technique != block.Technique || WalkSoFar().Postures[first].Lead != lead.Other || before.Heading + Turn.To(lead.Other, 90) != now.Heading) return;
+        if (_fields.Any(f => f.Move == draft.Id && f.Field == "footwork" && _text.AsSpan(f.Start, f.Length).Contains("both", StringComparison.OrdinalIgnoreCase))) return; // "pivot on both feet"
         (draft.Footwork, draft.TurnSide) = ("turn", lead);
         if (draft.Facing is null) draft.TurnAmount = 180;
         Assume(draft, "footwork", $"Read with the {lead.Word} foot coming round, as on the other arm of the line.", "pivot on both feet");
@@ -72,7 +73,7 @@ public sealed partial class Reader
     /// <summary>"The left foot goes around behind you and you end up facing right" while the other one leads: it comes round over its own side, three quarters, and leads. Common practice.</summary>
     private void SwingsRoundBehindWithTheRearFoot(Draft draft, Posture now)
     {
-        if (draft is not ({ Footwork: "step-back" } or { Footwork: "step", Way: Way.Back }) || draft is not { Foot: { } foot, HasTurn: false, Facing: { } facing, Stance: null or { Value: "front-stance" or "walking-stance" or "back-stance" or "l-stance" or "cat-stance" or "bow-stance" }, Kick: null } || now.Lead != foot.Other || (draft.Lead ?? foot) != foot || facing != now.Heading + Turn.To(foot.Other, 90) || draft.Hands is [{ Hand: { } hand }, ..] && hand.OnSide == foot.Other) return;
+        if (draft is not ({ Footwork: "step-back" } or { Footwork: "step" or null, Way: Way.Back }) || draft is not { Foot: { } foot, HasTurn: false, Facing: { } facing, Stance: null or { Value: "front-stance" or "walking-stance" or "back-stance" or "l-stance" or "cat-stance" or "bow-stance" }, Kick: null } || now.Lead != foot.Other || (draft.Lead ?? foot) != foot || facing != now.Heading + Turn.To(foot.Other, 90) || draft.Hands is [{ Hand: { } hand }, ..] && hand.OnSide == foot.Other) return;
         var from = _fields.FindIndex(f => f.Move == draft.Id && f.Field is "foot" or "footwork");
         if (from < 0 || !_lexemes.SkipWhile(l => l.Start < _fields[from].Start).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "around" or "round" || l.Plain.Split(' ')[0] is "swings" or "swing" or "swinging" or "swung")) return;
         draft.Way = null;

@@ -1,3 +1,5 @@
+using TidyHeron.Core.Notation;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>On which foot one turns or pushes off, and what a turn is for, retold as <see cref="RetellLexemes"/> says.</summary>
@@ -50,7 +52,7 @@ public sealed partial class Reader
         var farTold = told.FindIndex(l => l.Is("amount"));
         var way = told.FindIndex(l => l.Value != _lexemes[i].Value && (l.Is("turnSide") || farTold > 0 && l.Is("side") && l == told[farTold - 1] && first + farTold < i));
         if (way < 0 || told.Count(l => l.Is("turnSide")) > 1 || !told.Any(l => l.Is("footwork") || l.Is("footNoun")) || told.Any(l => l is { Kind: "footwork", Value: "pull-together" })) return;
-        var round = _lexemes[i].Value == "left" ? "right" : "left";
+        var round = _lexemes[i].Side.Other.Word;
         BecomesSmall(first + way);
         if (farTold >= 0) BecomesSmall(first + farTold);
         if (i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "side") BecomesSmall(i + 1);

@@ -48,7 +48,7 @@ public sealed partial class Reader
                 else if (_lexemes[k].Kind is "way" or "then" or "stance" or "technique" or "footwork") BecomesSmall(k);
             }
             Insert(turns, StopAt(turns, ","));
-            var (at, from, other) = (first + (foot < 0 ? together : foot - 1), _lexemes[first + (foot < 0 ? together : foot - 1)].Start, side == Side.Left ? "right" : "left");
+            var (at, from, other) = (first + (foot < 0 ? together : foot - 1), _lexemes[first + (foot < 0 ? together : foot - 1)].Start, side.Other.Word);
             if (foot < 0) _lexemes.InsertRange(at, [new Lexeme("side", other, from, 0, other), new Lexeme("footNoun", "foot", from, 0, "foot")]);
             Insert(at, new Lexeme("footwork", "pull-together", from, 0, "pull", TermOf("pull-together")));
         }

@@ -38,7 +38,7 @@ public sealed partial class Reader
         // "Look before you turn", "step before you punch"
         + @"|(?:always )?(?:look|step|breathe|think|chamber|prepare|wait|settle|check) (?:first )?before (?:you|we) \w+(?: \w+)?"
         // "Eyes to the front", "hips square to the front", "elbow by the ribs"
-        + @"|(?:the |your )?(?:eyes|chin|gaze|vision) (?:(?:are|is|stay) )?(?:(?:up|tucked in|level|straight ahead|straight|forwards?|ahead)|(?:looking )?(?:to|towards?|on) the \w+)"
+        + @"|(?:the |your )?(?:eyes|chin|gaze|vision) (?:(?:are|is|stay) )?(?:(?:up|tucked in|level|straight ahead|straight|forwards?|ahead)|(?:looking )?(?:to|towards?|on) the (?!left|right|other|side|rear|back)\w+)"
         + @"|(?:the |your )?hips (?:(?:are|stay|should be|should stay) )?(?:square|facing|turned|open|closed|half open|side on|pointing)(?: (?:to|towards?) the \w+| forwards?| ahead| out)?"
         + @"|(?:the |your )?elbows? (?:(?:is|are|stays?) )?(?:by|close to|next to|near|in line with|level with) (?:the|your) (?:ribs?|body|side|ears?|shoulders?|hips?)(?: line)?"
         + @"|lock (?:out )?(?:the|your) (?:(?:left|right|front|back|rear) )?(?:legs?|knees?|elbows?)"
