@@ -1,12 +1,12 @@
 using TidyHeron.Core;
 using TidyHeron.Core.Dictation;
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Tests.Dictation.BlindTexts;
 
 // How often the reader is wrong on texts it was not tuned to:
-//   dotnet run -c Release --project bench/TidyHeron.BlindTexts                  the texts beside this file
+//   dotnet run -c Release --project bench/TidyHeron.BlindTexts                  the texts of the tests
 //   dotnet run -c Release --project bench/TidyHeron.BlindTexts -- FILE...       others
 //   dotnet run -c Release --project bench/TidyHeron.BlindTexts -- read "words"  what some words are read as; a file's name, or "-" for what is typed
-// A file holds texts, each "## name", the words, "=>", and what was meant, a count on each line, as Row reads it.
 // A text counts its first mistake only: one turn taken wrongly puts every heading after it wrong.
 
 if (args is ["read", .. var words])
@@ -16,27 +16,16 @@ if (args is ["read", .. var words])
 }
 
 var (texts, counts, mistakes) = (0, 0, 0);
-foreach (var text in (args.Length > 0 ? args : Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "texts"), "*.txt").Order().ToArray()).SelectMany(Texts))
+foreach (var text in (args.Length > 0 ? args : Directory.GetFiles(Path.Combine(AppContext.BaseDirectory, "texts"), "*.txt").Order().ToArray()).SelectMany(BlindText.In))
 {
-    var read = Row.Of(Reader.Read(text.Words, new Form(), null, Conventions.Standard).Form);
+    var read = text.Read();
     (texts, counts) = (texts + 1, counts + text.Meant.Length);
-    var at = Enumerable.Range(0, Math.Max(read.Count, text.Meant.Length)).FirstOrDefault(i => i >= read.Count || i >= text.Meant.Length || !read[i].Is(text.Meant[i]), -1);
-    if (at < 0) continue;
+    if (text.FirstMistake(read) is not (> 0 and var at)) continue;
     mistakes++;
-    Console.WriteLine($"{text.Name}, count {at + 1}: meant {text.Meant.ElementAtOrDefault(at)?.ToString() ?? "no such count"}; read {read.ElementAtOrDefault(at)?.ToString() ?? "no such count"} ({text.Meant.Length} meant, {read.Count} read)");
+    Console.WriteLine($"{text.Name}, count {at}: meant {text.Meant.ElementAtOrDefault(at - 1)?.ToString() ?? "no such count"}; read {read.ElementAtOrDefault(at - 1)?.ToString() ?? "no such count"} ({text.Meant.Length} meant, {read.Count} read)");
 }
 Console.WriteLine($"{texts} texts, {counts} counts, {mistakes} first mistakes: {100.0 * mistakes / Math.Max(counts, 1):0.0} in a hundred counts.");
 return 0;
-
-static IEnumerable<(string Name, string Words, Row[] Meant)> Texts(string file)
-{
-    foreach (var part in ("\n" + File.ReadAllText(file)).Split("\n## ").Skip(1))
-    {
-        var head = part.Split('\n', 2);
-        if (head[1].Split("=>") is not [var words, var meant]) throw new FormatException($"{file}: \"{head[0]}\" needs one \"=>\" between its words and what was meant.");
-        yield return (head[0].Trim(), words.Trim(), [.. meant.Split(['\n', '/'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Select(Row.Parse)]);
-    }
-}
 
 static void Show(string words)
 {

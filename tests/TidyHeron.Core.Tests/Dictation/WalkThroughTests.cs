@@ -1,5 +1,6 @@
 using Shouldly;
 using TidyHeron.Core.Notation;
+using TidyHeron.Core.Tests.Dictation.BlindTexts;
 
 namespace TidyHeron.Core.Tests.Dictation;
 
@@ -43,12 +44,7 @@ public class WalkThroughTests
     internal static string WordsOf(string name) => Read(name).Words;
 
     /// <summary>For each count the heading, the leading foot and the stance at its end, as the files tell it.</summary>
-    internal static string Told(Form form)
-    {
-        var reading = Samples.ReadingOf(form);
-        var counts = Enumerable.Range(0, reading.Counts.Length).Where(i => reading.Counts[i] > 0 && (i + 1 == reading.Counts.Length || reading.Counts[i + 1] != reading.Counts[i])).Select(i => reading.Walk.Postures[i]);
-        return string.Join(", ", counts.Select(p => $"{p.Heading.Degrees} {p.Lead?.Word ?? "none"} {p.Stance.Value.Replace("-stance", "")}"));
-    }
+    internal static string Told(Form form) => string.Join(", ", Row.Of(form).Select(r => r.Stands));
 
     [Theory]
     [MemberData(nameof(Files))]

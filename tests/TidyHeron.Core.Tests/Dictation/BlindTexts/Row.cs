@@ -3,6 +3,8 @@ using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 using TidyHeron.Core.Readings;
 
+namespace TidyHeron.Core.Tests.Dictation.BlindTexts;
+
 /// <summary>One count of a form: where it ends, and what is done on it, each as "l low-block" (l, r, b for both, nothing where it was not said).</summary>
 internal sealed record Row(string Stands, string[] Does)
 {
@@ -18,7 +20,14 @@ internal sealed record Row(string Stands, string[] Does)
     }
 
     /// <summary>Reads "270 left front: l low-block, r punch"; what is done may be left out.</summary>
-    public static Row Parse(string line) => line.Split(':', 2) is [var stands, var does] ? new(stands.Trim(), Parts(does)) : new(line.Trim(), []);
+    /// <exception cref="FormatException">There are not three words before the colon.</exception>
+    public static Row Parse(string line)
+    {
+        var parts = line.Split(':', 2);
+        var stands = parts[0].Trim();
+        if (stands.Split(' ').Length != 3) throw new FormatException($"\"{line}\" needs a heading, a leading foot and a stance, \"*\" for any.");
+        return new(stands, parts.Length == 2 ? Parts(parts[1]) : []);
+    }
 
     /// <summary>
     /// Whether this is what was meant: heading, leading foot and stance ("*" for any), and in order what was said to be done, a limb alone
