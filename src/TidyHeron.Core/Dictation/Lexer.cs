@@ -196,9 +196,18 @@ internal static partial class Lexer
             }
             // "Right foot back to six", "turn clockwise to nine", "step to twelve with the left": where one goes, an hour needs no "o'clock" either.
             if (number is >= 1 and <= 12 && (i + count >= words.Count || words[i + count] is null or "with" or "in" or "into" or "and" or "then" or "facing" or "forming" or "for" or "over") && GoesSomewhere()) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
+            // "Left foot to twelve front stance", "step to three left high block": said without a comma.
+            if (number is >= 1 and <= 12 && GoesSomewhere() && i + count < words.Count && IsTakenThere(i + count)) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             // "Face twelve": after a word of facing an hour needs no "o'clock".
             if (number is >= 1 and <= 12 && lexemes is [.., { Kind: "facing" }]) return (Make("clock", (number % 12 * 2).ToString(), i, count), count);
             return (Make(Turns.Contains(number) ? "degrees" : "number", number.ToString(), i, count), count);
+        }
+
+        // One stance or technique, not several: "step to three punches" goes nowhere.
+        bool IsTakenThere(int i)
+        {
+            if (words[i] is "left" or "right" && i + 1 < words.Count && words[i + 1] is not null) i++;
+            return phrases.Match(words, i) is ({ Kind: "stance" or "technique" }, var length) && !words[i + length - 1]!.EndsWith('s');
         }
 
         bool GoesSomewhere() =>

@@ -34,6 +34,9 @@ internal sealed class PhraseBook
         foreach (var (term, meaning) in terms)
             foreach (var spelling in term.Spellings)
                 foreach (var variant in Variants(Spelling.Words(spelling))) Add(variant, meaning, replace: false);
+        // "Stand on my right leg", "to his face": whose limb or body it is changes nothing.
+        foreach (var (phrase, meaning) in FunctionWords.Value)
+            foreach (var variant in WhoseItIs(Spelling.Words(phrase), meaning)) Add(variant, meaning, replace: false);
     }
 
     /// <summary>The longest phrase that begins at a word.</summary>
@@ -71,6 +74,19 @@ internal sealed class PhraseBook
             node = next;
         }
         if (replace || node.Meaning is null) node.Meaning = meaning;
+    }
+
+    private static readonly string[] Whose = ["your", "my", "our", "his", "her", "their"];
+
+    /// <summary>Kinds of phrase in which "the" stands before a part of a body; elsewhere it may be a wall ("the back").</summary>
+    private static readonly HashSet<string> OfTheBody = ["support", "level", "gaze", "landing", "gripLead", "stopPlace", "pivotPoint"];
+
+    private static IEnumerable<string[]> WhoseItIs(string[] words, Meaning meaning)
+    {
+        for (var i = 0; i < words.Length; i++)
+            if (words[i] == "your" || words[i] == "the" && OfTheBody.Contains(meaning.Kind))
+                foreach (var other in Whose)
+                    if (other != words[i]) yield return [.. words[..i], other, .. words[(i + 1)..]];
     }
 
     private static IEnumerable<string[]> Variants(string[] words)

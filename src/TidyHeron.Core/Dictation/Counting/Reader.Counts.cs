@@ -17,7 +17,7 @@ public sealed partial class Reader
         // "At fifteen we turn …", "on seven the left foot …"
         if (lexeme.Kind is "number" or "countWord" && i > 0 && _lexemes[i - 1].Plain is "at" or "on" && StartsSentence(i) && Next(i) is not { Kind: "footNoun" or "stance" }) return true;
         // "For five you want to turn around …"
-        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && (StartsSentence(i) || OnlySmallWordsBefore(i)) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain.Split(' ')[0] is "you" or "we" or "i" or "youre" or "were" or "youll" or "the" or "your" or "its" || _lexemes[i + 1].Kind is "footwork" or "side" || Alone(i)) && WasSaidBefore(i, lexeme.Number - 1)) return true;
+        if (lexeme.Kind is "number" && i > 0 && _lexemes[i - 1].Plain == "for" && (StartsSentence(i) || OnlySmallWordsBefore(i)) && i + 1 < _lexemes.Count && (_lexemes[i + 1].Plain.Split(' ')[0] is "you" or "we" or "i" or "youre" or "were" or "youll" or "the" or "your" or "my" or "its" || _lexemes[i + 1].Kind is "footwork" or "side" || Alone(i)) && WasSaidBefore(i, lexeme.Number - 1)) return true;
         // "On go we look …", five in Japanese.
         if (lexeme.Plain is "go" or "o" or "set" && i > 0 && _lexemes[i - 1].Plain == "on" && StartsSentence(i) && _lexemes.Take(i).Any(l => l.Is("countWord"))) return true;
         if (lexeme.Kind is "countNoun" or "ordinal" or "number" or "countWord" or "degrees" && InRepeat(i)) return false;

@@ -135,7 +135,7 @@ public sealed partial class Reader
     {
         if (!_lexemes[i].Is("number") && !_lexemes[i].Is("ordinal") && !(_lexemes[i].Is("degrees") && !_lexemes[i].Plain.Contains("deg")) || CalledNumber(i) is null || !Alone(i) || InRepeat(i)) return false;
         var (before, said) = (i - 1, false);
-        for (; before >= 0 && (_lexemes[before].Is("countNoun") || SaysThatIt.Contains(_lexemes[before].Plain) || _lexemes[before].Plain is "for" or "and" or "okay" or "so" or "that" or "the" or "your"); before--)
+        for (; before >= 0 && (_lexemes[before].Is("countNoun") || SaysThatIt.Contains(_lexemes[before].Plain) || _lexemes[before].Plain is "for" or "and" or "okay" or "so" or "that" or "the" or "your" or "my"); before--)
             said |= SaysThatIt.Contains(_lexemes[before].Plain);
         return before >= 0 && _lexemes[before].IsStop && (said || _lexemes[i].Kind != "ordinal" && !StartsSentence(before + 1));
     }

@@ -276,7 +276,7 @@ public sealed partial class Reader
         var end = i;
         for (var k = i + 1; k < _lexemes.Count && _lexemes[k].Kind is "filler" or "side" or "footNoun" or "relFoot"; k++)
         {
-            if (_lexemes[k].Is("filler") && _lexemes[k].Plain is not ("the" or "your" or "other" or "a")) break;
+            if (_lexemes[k].Is("filler") && _lexemes[k].Plain is not ("the" or "your" or "my" or "other" or "a")) break;
             end = k;
         }
         for (var k = i; k <= end; k++) Note(_lexemes[k], "footwork");

@@ -202,7 +202,9 @@ public sealed partial class Reader
         if (_hand is not null || Previous(i) is { Kind: "handNoun" or "relHand" }) return Next(i) is not { Kind: "footNoun" or "relFoot" or "stance" };
         var next = Next(i);
         if (next is { Kind: "side" }) next = Next(IndexAfter(i));
-        return next is { Kind: "handNoun" or "relHand" } && !Follows(_lexemes.IndexOf(next), "with");
+        if (next is not { Kind: "handNoun" or "relHand" } || Follows(_lexemes.IndexOf(next), "with")) return false;
+        // "Step forward right hand punch", "turn around right arm low block": said without a comma; nobody steps a hand.
+        return !(Next(_lexemes.IndexOf(next)) is { IsHandTechnique: true } && _lexemes[i].Plain.Split(' ')[0] is "step" or "steps" or "stepping" or "walk" or "jump" or "leap" or "hop" or "shuffle" or "lunge" or "slide" or "slides" or "pivot" or "turn" or "turns" or "turning" or "spin");
     }
 
     private static bool IsLow(TermId stance) => stance.Value is "kneeling-stance" or "both-knees" or "squat" or "lying" or "drop-stance" or "resting-stance" or "tiger-crouch-stance";

@@ -153,7 +153,7 @@ public sealed partial class Reader
         if (draft is { Footwork: "lift-foot", Stance: null, Kick.Technique.Value: "knee-strike" } && (draft.Foot is null || draft.Kick.Foot is null || draft.Foot == draft.Kick.Foot))
             (draft.Footwork, draft.Foot, draft.Kick) = (null, null, draft.Kick with { Foot = draft.Kick.Foot ?? draft.Foot });
         // "Raise the right knee and do a side kick, bring it back": so it begins.
-        if (draft is { Footwork: "lift-foot", Stance: null, Kick: { Landing: not null } kicks } && (draft.Foot is null || kicks.Foot is null || draft.Foot == kicks.Foot)) (draft.Footwork, draft.Foot, draft.Kick) = (null, null, kicks with { Foot = kicks.Foot ?? draft.Foot });
+        if (draft is { Footwork: "lift-foot", Kick: { Landing: not null } kicks } && (draft.Stance is not { } landed || _ways.Stances.Of(landed).Feet == FeetKind.Lead) && (draft.Foot is null || kicks.Foot is null || draft.Foot == kicks.Foot)) (draft.Footwork, draft.Foot, draft.Kick) = (null, null, kicks with { Foot = kicks.Foot ?? draft.Foot });
         ResolveRearNamedLead(draft, _ways.Stances.Of(draft.Stance ?? posture.Stance));
         FacesTheMirrorOfTheFirstSide(draft, posture);
         TurnWhereTheEyesGo(draft, posture);

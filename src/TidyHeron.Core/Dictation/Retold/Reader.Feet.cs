@@ -31,7 +31,7 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Plain = "turn" };
         }
         // "The front foot, the left, goes …": which one that is.
-        if (_lexemes[i].Is("relFoot") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && IndexAfter(i + 1) is var which && (which == i + 2 || which == i + 3 && _lexemes[i + 2].Plain is "the" or "your") && which + 1 < _lexemes.Count && _lexemes[which].Is("side") && _lexemes[which + 1].Is("stop", ","))
+        if (_lexemes[i].Is("relFoot") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && IndexAfter(i + 1) is var which && (which == i + 2 || which == i + 3 && _lexemes[i + 2].Plain is "the" or "your" or "my") && which + 1 < _lexemes.Count && _lexemes[which].Is("side") && _lexemes[which + 1].Is("stop", ","))
         {
             (_lexemes[i], _lexemes[which]) = (_lexemes[which], _lexemes[i] with { Kind = "footNoun", Value = "foot" });
             BecomesSmall(i + 1);
@@ -223,7 +223,7 @@ public sealed partial class Reader
         // "Still going forward": as before.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "going forward" } && i > 0 && _lexemes[i - 1].Plain == "still") BecomesSmall(i);
         // "You drop a low block": nobody drops down.
-        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your") BecomesSmall(i);
+        if (_lexemes[i] is { Kind: "footwork", Value: "drop" } && Next(i) is { IsHandTechnique: true } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "a" or "an" or "the" or "your" or "my") BecomesSmall(i);
         // "Front kick, retract and step behind": that is where it comes down.
         if (_lexemes[i] is { Kind: "technique", Plain: "retract" or "retracts" or "rechamber" } && i > 1 && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick) && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork", Plain: "step behind" or "step back" })
         {

@@ -91,7 +91,7 @@ public sealed partial class Reader
         // "The back fist goes out to the right": the hand, and where.
         if (_lexemes[i] is { Kind: "footwork", Value: "step" } && i > 0 && _lexemes[i - 1].IsHandTechnique && _lexemes[i].Plain.Split(' ')[0] is "goes" or "comes" or "moves" && EndOfClause(i) is var thither && _lexemes.GetRange(i, thither - i + 1).All(l => l.Kind is "footwork" or "filler" or "side" or "way" or "place")) AsNote(i, thither);
         // "Pull the palms back to the waist": the hands, which strike nothing.
-        if (_lexemes[i] is { Kind: "technique", Plain: "palms" or "both palms" } && i > 0 && (_lexemes[i - 1].Plain is "the" or "your" or "both" ? i > 1 && _lexemes[i - 2] is { Value: "pull" } : _lexemes[i - 1] is { Value: "pull" }))
+        if (_lexemes[i] is { Kind: "technique", Plain: "palms" or "both palms" } && i > 0 && (_lexemes[i - 1].Plain is "the" or "your" or "my" or "both" ? i > 1 && _lexemes[i - 2] is { Value: "pull" } : _lexemes[i - 1] is { Value: "pull" }))
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "both", Term = null };
         // "Double block, then inside, then punch": the block of that name that was told before.
         if (_lexemes[i].Plain is "inside" or "outside" && _lexemes[i].Kind is "order" or "filler" && Alone(i) && Previous(i) is { Kind: "then" } && Backward(i).Any(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal))) BecomesTerm(i, "technique", Backward(i).First(l => l.IsHandTechnique && l.Plain.StartsWith(_lexemes[i].Plain, StringComparison.Ordinal)).Value);
@@ -131,7 +131,7 @@ public sealed partial class Reader
         // "Push the weight forward": nothing is struck.
         if (_lexemes[i] is { Kind: "technique", Plain: "push" or "pushing" or "pushes" } && EndOfClause(i) is var pushed && _lexemes.GetRange(i + 1, Math.Max(0, pushed - i)).FirstOrDefault(l => !l.Is("filler")) is { } load && load.Plain.StartsWith("weight", StringComparison.Ordinal)) BecomesTerm(i, "footwork", "shift");
         // "Hammer fist down on your open palm": what it falls on.
-        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } onto && onto.Contains("on") && onto.All(w => w is "on" or "your" or "the" or "open" or "down" or "onto")) AsNote(i - onto.Count, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } onto && onto.Contains("on") && onto.All(w => w is "on" or "the" or "your" or "my" or "open" or "down" or "onto")) AsNote(i - onto.Count, i);
         // "The left arm supported by the right fist": that one supports.
         if (_lexemes[i] is { Kind: "technique", Plain: "supported" } && i > 1 && _lexemes[i - 1].Is("handNoun") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "by" && IndexAfter(i) is var by and >= 0 && _lexemes[by].Is("side"))
         {
@@ -197,7 +197,7 @@ public sealed partial class Reader
             AsNote(i, i);
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var kicked && Follows(kicked, "to") && Previous(kicked) is { IsKick: true })
             AsNote(kicked, i);
-        if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
+        if (_lexemes[i] is { Kind: "technique", Plain: "palm" or "hand" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var struck && (Follows(struck, "into", "against") || Previous(struck) is { Plain: "elbow strikes" or "strikes" or "hits" or "elbow hits" or "elbow strike" } verb && _lexemes[struck - 1].Plain is "the" or "your" or "my" or "elbow strikes" or "strikes" or "hits") && Previous(struck) is { Kind: "technique" })
             AsNote(struck, i);
         // "Left low block against the kick": the partner's.
         if (_lexemes[i].Plain == "against" && i > 0 && Previous(i) is { IsHandTechnique: true } && Enumerable.Range(i + 1, Math.Min(2, _lexemes.Count - i - 1)).FirstOrDefault(k => _lexemes[k].Is("technique"), -1) is var theirs and > 0)
@@ -248,7 +248,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "palm" } && Previous(i) is { Kind: "side" } && IndexBefore(i) is var pressing && Previous(pressing) is { Value: "pressing-block" or "push", IsHandTechnique: true })
             _lexemes[i] = _lexemes[i] with { Kind = "handNoun", Value = "hand", Term = null };
         // "Right punch over the block": over what was done before.
-        if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
+        if (_lexemes[i] is { Kind: "technique", Plain: "block" or "arm" } && i > 2 && _lexemes[i - 1].Plain is "the" or "your" or "my" or "that" && _lexemes[i - 2] is { Kind: "order" } && _lexemes[i - 3].IsHandTechnique) AsNote(i - 2, i);
         // "The forearms cross in front and push out": the arms.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" } && i > 0 && _lexemes[i - 1].Plain.Split(' ')[^1] is "forearms" or "wrists" or "arms" && _lexemes[i - 1].Kind is "detail" or "filler" or "handNoun") BecomesTerm(i, "technique", "arms-crossed");
         // "Bring the elbow down on the head", "drop the right hammer fist": the hand.

@@ -21,16 +21,18 @@ public sealed partial class Reader
             BecomesTerm(i - 3, "stance", "crane-stance");
             AsNote(i - 1, EndOfClause(i));
         }
-        // "Stand on the right leg with the left knee up": likewise.
-        if (_lexemes[i] is { Kind: "support" } one && one.Plain.StartsWith("stand", StringComparison.Ordinal) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && !Clauses(i).Any(l => l.Is("stance"))
-            && _lexemes.FindIndex(i + 3, Math.Max(0, EndOfSentence(i) - i - 2), l => l is { Kind: "technique", Plain: "knee" or "knee up" }) is var lifted and > 0 && _lexemes[lifted - 1].Is("side", _lexemes[i + 1].Side.Other.Word) && lifted + 1 < _lexemes.Count && (_lexemes[lifted + 1].Plain is "up" or "high" or "raised" or "lifted" || _lexemes[lifted].Plain == "knee up"))
+        // "Stand on the right leg with the left knee up", "rise up on the left leg, right knee high": likewise.
+        if ((_lexemes[i] is { Kind: "support" } one && StandsOnIt(one) || _lexemes[i] is { Kind: "filler", Plain: "on" } && Previous(i) is { Kind: "footwork", Value: "rise" }) && IndexAfter(i) is > 0 and var standing && standing + 1 < _lexemes.Count && _lexemes[standing].Is("side") && _lexemes[standing + 1].Is("footNoun") && !Clauses(i).Any(l => l.Is("stance") || l.IsKick && l.Value != "knee-strike")
+            && _lexemes.FindIndex(standing + 2, Math.Max(0, EndOfSentence(i) - standing - 1), l => l is { Kind: "technique", Plain: "knee" or "knee up" or "knee raised" }) is var lifted and > 0 && _lexemes[lifted - 1].Is("side", _lexemes[standing].Side.Other.Word)
+            && (_lexemes[lifted].Plain != "knee" || lifted + 1 < _lexemes.Count && _lexemes[lifted + 1] is { Plain: "up" or "high" or "raised" or "lifted" } || _lexemes[lifted - 2] is { Value: "lift-foot", Plain: "raised" }))
         {
             BecomesSmall(i);
-            BecomesTerm(i + 2, "stance", "crane-stance");
-            AsNote(lifted - 1, _lexemes[lifted + 1].IsStop ? lifted : lifted + 1);
+            BecomesTerm(standing + 1, "stance", "crane-stance");
+            if (_lexemes[lifted - 2] is { Plain: "raised" }) BecomesSmall(lifted - 2);
+            AsNote(lifted - 1, lifted + 1 < _lexemes.Count && !_lexemes[lifted + 1].IsStop && _lexemes[lifted].Plain == "knee" && _lexemes[lifted + 1].Plain is "up" or "high" or "raised" or "lifted" ? lifted + 1 : lifted);
         }
         // "Come up, stand on the left leg, and …": on that one alone.
-        if (_lexemes[i] is { Kind: "support", Plain: "stand on the" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && Alone(i + 2) && !Backward(i).TakeWhile(l => !l.EndsSentence).Concat(RestOfSentence(i)).Any(l => l.Kind is "stance" || l.IsKick || l is { Kind: "technique", Plain: "knee" }))
+        if (_lexemes[i] is { Kind: "support" } onOneLeg && StandsOnIt(onOneLeg) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("footNoun") && (Alone(i + 2) || _lexemes[i + 3].Plain is "and" or "alone" or "only") && !Backward(i).TakeWhile(l => !l.EndsSentence).Concat(RestOfSentence(i)).Any(l => l.Kind is "stance" || l.IsKick || l is { Kind: "technique", Plain: "knee" }))
         {
             BecomesSmall(i);
             BecomesTerm(i + 2, "stance", "crane-stance");
@@ -169,9 +171,26 @@ public sealed partial class Reader
     /// <summary>Where a foot is put that steps, or comes down: no knee strikes, and nobody turns there.</summary>
     private void FindWhereAFootIsPut(int i)
     {
-        // "The right foot comes up to the left knee": where it comes.
-        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var its && _lexemes[its].Is("side") && FirstOfClause(i) is var begun && its > begun && _lexemes.FindIndex(begun, its - begun, l => l is { Kind: "beside", Plain: "up to" or "beside" or "next to" }) is > 0 and var put && Backward(put).TakeWhile(l => !l.IsStop).Any(l => l.Is("footNoun"))) AsNote(put, i);
+        // "The right foot comes up to the left knee", "lift the right foot to the left knee", "place it against the other knee": where it comes.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var its && _lexemes[its].Kind is "side" or "relFoot" or "relHand" && FirstOfClause(i) is var begun && its > begun && _lexemes.FindIndex(begun, its - begun, l => l.Is("footNoun")) is > 0 and var foot)
+        {
+            var put = its;
+            while (put - 1 > foot && _lexemes[put - 1] is { Kind: "filler", Plain: "the" or "your" or "my" or "to" or "against" or "on" or "by" or "at" or "next to" or "level with" or "onto" or "inside" or "up" or "of" } or { Kind: "beside" or "note" or "detail" } or { Kind: "lead", Plain: "behind" }) put--;
+            if (put == its || _lexemes.GetRange(foot, put - foot).Any(l => l is { Kind: "footwork", Value: "kneel" or "drop" or "fall" })) return;
+            var verb = _lexemes.FindIndex(begun, foot - begun, l => l is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "place" or "put" or "raise" or "lift" } or { Plain: "take" or "takes" } or { Plain: "pull" or "pulls" or "draw" or "draws" or "tuck" or "hook" });
+            AsNote(put, i);
+            if (verb >= 0) BecomesTerm(verb, "footwork", "lift-foot");
+            else if (foot > 0 && _lexemes[foot - 1].Is("side") && StartsClause(foot - 1))
+            {
+                for (var k = foot + 1; k < put; k++)
+                    if (_lexemes[k].Kind is "footwork" or "way") BecomesSmall(k);
+                _lexemes.Insert(foot - 1, new Lexeme("footwork", "lift-foot", _lexemes[foot - 1].Start, 0, "lift", TermOf("lift-foot")));
+            }
+        }
         // "Lower it toward the rear, turn to the front": where it comes down.
         if (_lexemes[i].Is("facing") && i + 3 < _lexemes.Count && _lexemes[i].Plain is "toward" or "towards" && _lexemes[i + 1].Is("place") && _lexemes[i + 2].Is("stop", ",") && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Plain is "lower" or "lower it" or "put it down" or "set it down" or "lowering" || l.Is("footwork", "land")) && _lexemes.GetRange(i + 3, EndOfClause(i + 3) - i - 2) is var turned && turned.Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" }) && turned.Any(l => l.Kind is "place" or "clock" or "degrees" or "amount")) AsNote(i, i + 1);
     }
+
+    /// <summary>"Stand on the", "balancing on your": that leg bears one.</summary>
+    private static bool StandsOnIt(Lexeme support) => support.Plain.Split(' ')[0] is "stand" or "standing" or "balance" or "balancing";
 }

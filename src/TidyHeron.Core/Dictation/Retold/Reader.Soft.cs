@@ -53,7 +53,7 @@ public sealed partial class Reader
                 else if (_lexemes[k].Is("level")) AsNote(k, k);
         }
         // "… and lower them": what went up comes down again.
-        if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
+        if (_lexemes[i] is { Kind: "level", Plain: "lower" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "them" or "the" or "your" or "my" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique", "raise-the-arms"))) AsNote(i, i + 1);
         // "Hands separate and come down to the hips": no foot comes down.
         if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "come down" or "comes down" or "coming down" } && ClauseOf(i).Any(l => AreBothHands(l) || l is { Value: "spread-arms" }) && !ClauseOf(i).Any(l => l.Is("footNoun"))) BecomesSmall(i);
         // "The right palm goes out in a push": one push.

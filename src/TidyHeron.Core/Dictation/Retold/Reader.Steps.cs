@@ -143,12 +143,6 @@ public sealed partial class Reader
             var stands = _lexemes.FindIndex(i, l => l.Is("stance"));
             if (!_lexemes[stands - 1].Is("side")) _lexemes.Insert(stands, new Lexeme("filler", "filler", _lexemes[stands].Start, 0, "the other"));
         }
-        // "Bring the left foot up to the right knee": it is lifted.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "take" or "draw" } && Enumerable.Range(i, Math.Min(8, _lexemes.Count - i)).TakeWhile(k => !_lexemes[k].IsStop).FirstOrDefault(k => _lexemes[k].Is("beside"), -1) is var beside and > 0 && Next(beside) is { Kind: "side" } && IndexAfter(beside) is var knee && Next(knee) is { Plain: "knee" })
-        {
-            BecomesTerm(i, "footwork", "lift-foot");
-            AsNote(beside, IndexAfter(knee));
-        }
         // "Close again, turn to the right": the feet, once more.
         if (_lexemes[i] is { Kind: "footwork", Plain: "close" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("again") && Alone(i + 1)) BecomesSmall(i + 1);
         // "The left foot follows and stamps next to it": a step of its own.

@@ -8,15 +8,17 @@ public sealed partial class Reader
     /// <summary>"Pivot on your left foot, bring the right foot around, and low block"; "look over your right shoulder. Bring the right foot round behind you": about face, to the side of that foot.</summary>
     private void RetellFeetBroughtAround(int i)
     {
-        if (_lexemes[i] is not { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "swing" or "move" } || IndexAfter(i) is not (> 0 and var side) || !_lexemes[side].Is("side") || side + 2 >= _lexemes.Count || !_lexemes[side + 1].Is("footNoun") || _lexemes[side + 2].Plain is not ("around" or "round")) return;
-        var behind = side + 3 < _lexemes.Count && _lexemes[side + 3] is { Kind: "place", Plain: "behind you" } ? side + 3 : -1;
+        if (_lexemes[i] is not ({ Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "swing" or "move" } or { Kind: "unread", Plain: "swing" or "swings" or "swinging" }) || IndexAfter(i) is not (> 0 and var side) || !_lexemes[side].Is("side") || side + 2 >= _lexemes.Count || !_lexemes[side + 1].Is("footNoun") || _lexemes[side + 2].Plain is not ("around" or "round")) return;
+        var behind = side + 3 < _lexemes.Count && _lexemes[side + 3] is { Kind: "place", Plain: "behind you" or "behind me" or "behind us" } ? side + 3 : -1;
         var first = StartOfSentence(i);
         var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
         if (!Alone(behind > 0 ? behind : side + 2) || sentence.Where(l => behind < 0 || l != _lexemes[behind]).Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" || l.Is("footwork", "turn"))) return;
         var foot = _lexemes[side].Side;
         var pivots = Enumerable.Range(first, i - first).Any(k => _lexemes[k] is { Kind: "support" or "pivotPoint" } on && on.Plain.StartsWith("pivot", StringComparison.Ordinal) && (NamedSide(on) ?? (k + 1 < i && _lexemes[k + 1].Is("side") ? _lexemes[k + 1].Side : foot)) == foot.Other);
         var looks = Backward(i).TakeWhile((l, n) => n < RunOn && !l.Is("technique")).FirstOrDefault(l => l.Is("gaze", "overShoulder")) is { } eyes && NamedSide(eyes) == foot;
-        if (!pivots && !looks) return;
+        // Round and behind one it goes only with a turn.
+        if (!pivots && !looks && behind > 0) _guesses[_lexemes[i].Start] = ($"Read as turning about to the {foot.Word}.", $"step back with the {foot.Word} foot,");
+        else if (!pivots && !looks) return;
         BecomesTerm(i, "footwork", "turn");
         if (behind > 0) BecomesSmall(behind);
         var at = _lexemes[side + 2].Start + _lexemes[side + 2].Length;

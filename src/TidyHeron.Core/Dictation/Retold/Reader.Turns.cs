@@ -10,7 +10,7 @@ public sealed partial class Reader
     {
         if (_lexemes[i] is not { Kind: "technique", Value: "push" } || !ClauseOf(i).Any(l => l.Is("relFoot", "rear")) || _lexemes.FindIndex(i, l => l.Is("relFoot")) is not (> 0 and var rear) || !Follows(rear, "off", "from")) return;
         BecomesTerm(i, "footwork", "slide");
-        AsNote(_lexemes[rear - 1].Plain is "the" or "your" ? rear - 1 : rear, rear);
+        AsNote(_lexemes[rear - 1].Plain is "the" or "your" or "my" ? rear - 1 : rear, rear);
         if (!ClauseOf(i).Any(l => l.Is("way"))) _lexemes.Insert(i + 1, new Lexeme("way", "forward", _lexemes[i].Start + _lexemes[i].Length, 0, "forward"));
     }
 
@@ -63,10 +63,13 @@ public sealed partial class Reader
     /// <summary>"Turn around, and the right foot goes behind you": the foot with which one turns.</summary>
     private void RetellTheFootThatTurns(int i)
     {
-        if (_lexemes[i] is not ({ Kind: "lead", Plain: "behind" } or { Kind: "place", Plain: "behind you" }) || Previous(i) is not { Kind: "footNoun" } || _lexemes[i - 1].Plain is not ("goes" or "going" or "moves" or "moving" or "steps" or "comes" or "goes around" or "like") || !(_lexemes[i].Is("place") || Alone(i) || _lexemes[i + 1].Plain is "me" or "you" or "us")) return;
-        var foot = IndexBefore(i);
+        if (_lexemes[i] is not ({ Kind: "lead", Plain: "behind" } or { Kind: "place", Plain: "behind you" }) || !(_lexemes[i].Is("place") || Alone(i) || _lexemes[i + 1].Plain is "me" or "you" or "us")) return;
+        var verb = i - 1;
+        while (verb > 0 && (_lexemes[verb].Plain is "round" or "around" or "right" or "all" or "all the way" || _lexemes[verb].Is("way", "back"))) verb--;
+        if (verb < 1 || Previous(verb) is not { Kind: "footNoun" } || _lexemes[verb].Plain is not ("goes" or "going" or "moves" or "moving" or "steps" or "comes" or "swings" or "goes around" or "like")) return;
+        var foot = IndexBefore(verb);
         var clause = FirstOfClause(foot);
-        if (clause < 2 || _lexemes[clause - 1].EndsSentence || !_lexemes[foot - 1].Is("side") || ClauseOf(clause - 2).ToList() is var before && (!before.Any(l => l is { Kind: "footwork", Value: "turn" } && l.Plain.EndsWith("around", StringComparison.Ordinal)) || before.Any(l => l.Kind is "footNoun" or "technique" or "stance" or "side"))) return;
+        if (clause < 2 || _lexemes[clause - 1].EndsSentence || !_lexemes[foot - 1].Is("side") || ClauseOf(clause - 2).ToList() is var before && (!before.Any(l => l is { Kind: "footwork", Value: "turn" } && l.Plain.Split(' ')[^1] is "around" or "round" or "about") || before.Any(l => l.Kind is "footNoun" or "technique" or "stance" or "side"))) return;
         BecomesStopless(clause - 1);
         _lexemes[foot - 2 >= clause ? foot - 2 : clause - 1] = _lexemes[foot - 2 >= clause ? foot - 2 : clause - 1] with { Kind = "filler", Value = "filler", Plain = "with" };
         BecomesSmall(foot + 1, i);

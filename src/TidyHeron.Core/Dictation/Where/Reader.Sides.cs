@@ -29,7 +29,7 @@ public sealed partial class Reader
         // "Draw the left foot to the right, feet together": to the other foot.
         if (_draft is { Footwork: "pull-together", Foot: { } drawn, SentenceEnded: false } && drawn == side.Other && Alone(i) && Follows(i, "to") && Previous(i) is { Kind: "footNoun" }) return;
         // "Right side kick to the right, foot comes down in right front stance": there one faces when it is down.
-        if (_draft is { Kick.Technique.Value: "side-kick", Facing: null, HasTurn: false, SentenceEnded: false } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } small && small.Contains("to") && small.All(w => w is "to" or "the" or "your") && Previous(i) is { IsKick: true } && ComesDownInAStance(i))
+        if (_draft is { Kick.Technique.Value: "side-kick", Facing: null, HasTurn: false, SentenceEnded: false } && Backward(i).TakeWhile(l => l.Is("filler")).Select(l => l.Plain).ToList() is { Count: > 0 } small && small.Contains("to") && small.All(w => w is "to" or "the" or "your" or "my") && Previous(i) is { IsKick: true } && ComesDownInAStance(i))
         {
             _draft.Facing = Now().Heading + Turn.To(side, 90);
             return;
@@ -130,7 +130,7 @@ public sealed partial class Reader
             return true;
         }
         if (previous is { Kind: "footwork" or "footNoun" or "relFoot" } && !IsTurnWord(previous) && _draft.Way is null && (_draft.Footwork is not null || previous.Is("footwork") || next is { Kind: "stance" } or { IsGerund: true, Value: "shift" or "drop" } && _draft is { Foot: not null, IsDone: false }) && Follows(i, "to", "towards", "toward")
-            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && _lexemes[i - 1].Plain is "to" or "a" or "an"))
+            && next is null or { Kind: not ("footNoun" or "handNoun") } && !(next is { Kind: "stance" } && (_lexemes[i - 1].Plain is "to" or "a" or "an" || previous.Plain.Split(' ')[^1] is "forward" or "ahead" or "through")))
         {
             _draft.Way = side.Way;
             return true;
@@ -208,6 +208,12 @@ public sealed partial class Reader
                 Note(over, "footwork");
                 _lexemes[IndexAfter(at)] = over with { Kind = "filler" };
             }
+            return true;
+        }
+        // "Step forward to the right back stance": forward is where one goes; the side is the stance's.
+        if (next is { Kind: "stance" } && i + 1 < _lexemes.Count && _lexemes[i + 1] == next && Follows(i, "to") && previous is { Kind: "footwork", Value: "step" } ahead && ahead.Plain.Split(' ')[^1] is "forward" or "ahead" or "through" && _draft is { Way: null, Lead: null, IsDone: false, SentenceEnded: false })
+        {
+            _draft.Lead = side;
             return true;
         }
         // "Step in with the right and strike", "step forward right and cut": the foot.
@@ -333,7 +339,7 @@ public sealed partial class Reader
     {
         var order = i + 1 < _lexemes.Count && _lexemes[i + 1].Is("handNoun") ? i + 2 : i + 1;
         var other = order < _lexemes.Count && _lexemes[order].Is("order") ? order + 1 : -1;
-        while (other > 0 && other < _lexemes.Count && _lexemes[other].Plain is "the" or "your") other++;
+        while (other > 0 && other < _lexemes.Count && _lexemes[other].Plain is "the" or "your" or "my") other++;
         if (other < 0 || other >= _lexemes.Count || !_lexemes[other].Is("side")) return -1;
         var end = other + 1 < _lexemes.Count && _lexemes[other + 1].Is("handNoun") ? other + 1 : other;
         return Next(end) is null ? end : -1;

@@ -138,7 +138,7 @@ public sealed partial class Reader
         if (_lexemes[i] is not { Kind: "relFoot", Value: "front" or "rear" } || i + 2 >= _lexemes.Count || !_lexemes[i + 1].Is("stop", ",")) return;
         var end = EndOfClause(i + 2);
         var clause = _lexemes.GetRange(i + 2, end - i - 1);
-        if (clause[0].Plain is not ("thats" or "that is" or "thats your" or "which is" or "which" or "so" or "your" or "the") || clause.Count(l => l.Is("side")) != 1 || clause.Any(l => l.Kind is not ("filler" or "note" or "side" or "footNoun" or "number"))) return;
+        if (clause[0].Plain is not ("thats" or "that is" or "thats your" or "which is" or "which" or "so" or "the" or "your" or "my") || clause.Count(l => l.Is("side")) != 1 || clause.Any(l => l.Kind is not ("filler" or "note" or "side" or "footNoun" or "number"))) return;
         if (end + 1 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || Next(end + 1) is not { Kind: "footwork" or "way" } && !(end + 2 < _lexemes.Count && _lexemes[end + 2].Plain is "comes" or "goes")) return;
         // The side is what tells; the foot that it is of goes with it.
         var foot = clause.First(l => l.Is("side"));

@@ -73,6 +73,7 @@ public sealed partial class Reader
             var about = turned.Any(l => l.Is("place", "rear") || l.Plain.Split(' ')[^1] is "round" or "around" or "about");
             if (!spun && !halfTurn && !(about && !_lexemes[behind].Is("lead"))) continue;
             BecomesSmall(behind);
+            if (_lexemes[behind - 1] is { Kind: "way", Value: "back" }) BecomesSmall(behind - 1); // "goes back behind me"
             if (Previous(behind) is { Kind: "footwork" } goes) BecomesTerm(_lexemes.LastIndexOf(goes, behind), "footwork", "turn");
             if (spun) AsNote(next, EndOfClause(next));
         }

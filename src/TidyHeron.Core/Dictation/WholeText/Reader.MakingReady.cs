@@ -6,8 +6,13 @@ namespace TidyHeron.Core.Dictation;
 /// <summary>What only makes a move ready, told as one talks the class through it: "look, chamber, step, front stance, low block" is one count.</summary>
 public sealed partial class Reader
 {
-    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i|first|next)[ ,]+)*(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|the (?:hands|arms|block|punch)|your (?:hands|arms|block|punch)|for the (?:block|punch)))*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private const string BesideTheBody = @"(?:up |down |back )?(?:at|on|by|near|over|above|to|beside|next to|under|behind) (?:the|your|my) (?:(?:left|right|other|opposite) )?(?:ear|shoulder|hip|side|elbow|armpit|chest|belt|waist|head)";
+
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i|first|next)[ ,]+)*(?:look(?:s|ing)?(?: to (?:the|your))? (?:left|right) and )?(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|(?:for )?(?:the|your|my|a) (?:(?:left|right|low|high|rising|middle|inside|outside|down|downward) )*(?:hands?|fists?|arms?|block|punch)))*(?: " + BesideTheBody + @")?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlyMakesReady();
+
+    [GeneratedRegex(LeadIn + @"(?:(?:bring|take|draw|pull|set|place) )?(?:(?:both|the|your) )*(?:fists|hands) (?:back )?(?:to|at|on|over to) (?:the|your|my) (?:left|right) (?:hip|side|waist)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex FistsToTheHip();
 
     private void FindWhatOnlyMakesReady()
     {
@@ -18,11 +23,11 @@ public sealed partial class Reader
             if (last - first > MostOfAShortOne) continue;
             var words = WordsFrom(first, last);
             var looks = words.ToUpperInvariant() is "LOOK" or "LOOK THERE" or "LOOK FIRST";
-            if (!looks && !OnlyMakesReady().IsMatch(words)) continue;
+            if (!looks && !OnlyMakesReady().IsMatch(words) && !(FistsToTheHip().IsMatch(words) && LooksBeforeTheStep(first, last))) continue;
             // The last of several things told in a sentence is how one stands then: "feet shoulder width, arms crossed."
             if (EndOfSentence(first) == last && StartOfSentence(first) < FirstOfClause(first) && !OnlyLooks(FirstOfClause(first) - 2)) continue;
             // What is made ready: a step and what is done with it, in this sentence or those after it that say no more than one of them.
-            var ahead = Ahead(last + 1);
+            var ahead = Ahead(last + 1 < _lexemes.Count && _lexemes[last + 1].EndsSentence ? last + 2 : last + 1);
             if (!ahead.Any(l => l.Is("footwork") || l.Is("footNoun")) || !ahead.Any(l => l.IsHandTechnique) || IsCountMark(first)) continue;
             for (var k = last + 1; k < _lexemes.Count && _lexemes[k - 1] != ahead[^1]; k++)
                 if (_lexemes[k].IsStop && _lexemes[k].EndsSentence) _lexemes[k] = _lexemes[k] with { Value = "," };
@@ -30,6 +35,10 @@ public sealed partial class Reader
             if (looks) BecomesSmall(first, last);
             else AsNote(first, last);
         }
+
+        // "Look left, fists to the right hip and step left": on the way; by itself it is a count of many forms.
+        bool LooksBeforeTheStep(int begin, int end) => Backward(begin).TakeWhile(l => !l.EndsSentence).ToList() is var looked && looked.Any(l => l.Is("gaze")) && looked.All(l => l.Kind is "gaze" or "filler" or "stop" or "then")
+            && _lexemes.Skip(end + 1).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "then")) is { Kind: "footwork", Value: "step" };
 
         // A sentence "look left."
         bool OnlyLooks(int end) => end >= 0 && _lexemes.GetRange(StartOfSentence(end), end - StartOfSentence(end) + 1).All(l => l.Kind is "gaze" or "filler" or "then");

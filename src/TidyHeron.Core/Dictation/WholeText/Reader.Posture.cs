@@ -63,7 +63,7 @@ public sealed partial class Reader
             var words = _lexemes[i].Plain.Split(' ');
             var trunk = words[^1] is "body" or "torso" or "waist" or "hips" or "shoulders" && words.Length > 1 ? words[^1]
                 : _lexemes[i + 1].Is("filler") && _lexemes[i + 1].Plain.Split(' ')[^1] is "waist" or "torso" or "hips" or "shoulders" or "trunk" ? _lexemes[i + 1].Plain.Split(' ')[^1]
-                : i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" && _lexemes[i + 2].Plain is "body" or "waist" or "torso" ? _lexemes[i + 2].Plain
+                : i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "the" or "your" or "my" && _lexemes[i + 2].Plain is "body" or "waist" or "torso" ? _lexemes[i + 2].Plain
                 : i > 0 && _lexemes[i].Plain is "turns" or "twists" or "rotates" && _lexemes[i - 1].Plain.Split(' ')[^1] is "body" or "waist" or "torso" or "hips" ? _lexemes[i - 1].Plain.Split(' ')[^1] : null;
             if (trunk is null || ClauseOf(i).FirstOrDefault(l => l.Is("side")) is not { } side) continue;
             // The foot that goes on, or the one that then leads.

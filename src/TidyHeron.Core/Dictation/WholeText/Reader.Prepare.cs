@@ -14,6 +14,7 @@ public sealed partial class Reader
         RetellOtherLanguages();
         FindNumbersInLine();
         FindMissingStops();
+        PartTheLastOfAList();
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();
         Corrections.Apply(_lexemes);
@@ -116,7 +117,7 @@ public sealed partial class Reader
         // "The first move is a low block. Next, step forward, punch.": it only begins.
         _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal", "1") && Enumerable.Range(marks[0], _lexemes.Count - marks[0]).Any(k => _lexemes[k].EndsSentence && k + 1 < _lexemes.Count && _lexemes.Skip(k + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "then" } && RestOfSentence(k).Any(l => l.Is("technique")));
         // "First, step left, low block. Step forward, punch.": it only begins, where nothing else is called.
-        _noCounts |= marks.Count == 1 && _lexemes[marks[0]] is { Kind: "ordinal", Value: "1" } && StartsSentence(marks[0]) && marks[0] + 1 < _lexemes.Count && !_lexemes[marks[0] + 1].Is("countNoun") && !_lexemes[marks[0] + 1].Is("stop", ":") && !(marks[0] > 0 && _lexemes[marks[0] - 1].Plain is "the" or "your") && _lexemes.Skip(EndOfSentence(marks[0]) + 1).Any(l => l.Is("technique"));
+        _noCounts |= marks.Count == 1 && _lexemes[marks[0]] is { Kind: "ordinal", Value: "1" } && StartsSentence(marks[0]) && marks[0] + 1 < _lexemes.Count && !_lexemes[marks[0] + 1].Is("countNoun") && !_lexemes[marks[0] + 1].Is("stop", ":") && !(marks[0] > 0 && _lexemes[marks[0] - 1].Plain is "the" or "your" or "my") && _lexemes.Skip(EndOfSentence(marks[0]) + 1).Any(l => l.Is("technique"));
         // "The first move is … Then … The third move is …": where some are left out, the sentences count.
         _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
         _explicitCounts = !_noCounts && marks.Count > 0 && !BeginsUncalled(marks[0]);

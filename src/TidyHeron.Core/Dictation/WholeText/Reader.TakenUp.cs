@@ -33,7 +33,7 @@ public sealed partial class Reader
         var first = StartOfSentence(stance);
         // What tells where one stands begins with the side of the stance, its article, or the way one faces.
         var stands = _lexemes.FindIndex(first, l => l.Kind is "side" or "stance" or "facing");
-        if (stands > 0 && _lexemes[stands - 1].Plain is "a" or "the" or "your") stands--;
+        if (stands > 0 && _lexemes[stands - 1].Plain is "a" or "the" or "your" or "my") stands--;
         if (stands <= first || RestOfSentence(stance).Any(l => l.Kind is "footwork" or "footNoun" or "degrees" or "amount")) return;
         var words = WordsFrom(first, _lexemes[stands].Is("facing") ? stands : stands - 1);
         if (!TakesTheFormUp().IsMatch(words)) return;
