@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -36,6 +37,12 @@ public sealed partial class Reader
         {
             BecomesSmall(i);
             BecomesTerm(i + 2, "stance", "crane-stance");
+        }
+        // "Crane stance, left leg standing": which one bears.
+        if (_lexemes[i] is { Kind: "footwork", Plain: "standing" } && Alone(i) && i > 2 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && StartsClause(i - 2) && Previous(i - 2) is null && _lexemes.Take(i - 2).LastOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "stance" } single && _ways.Stances.Of(single.Term!.Id).Feet == FeetKind.Single)
+        {
+            _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler" };
+            _lexemes.Insert(i - 2, new Lexeme("support", "on", _lexemes[i - 2].Start, 0, "stand on the", null));
         }
         // "Bring up the back knee, the right one": which one, and no wall.
         if (_lexemes[i] is { Kind: "place", Value: "rear", Plain: "the back" or "the rear" or "rear" or "back" } && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "technique", Plain: "knee" })

@@ -121,6 +121,10 @@ public sealed partial class Reader
             BecomesHalfTurn(i);
             BecomesSmall(i - 1);
         }
+        // "Face the opposite way, left front stance, low block": one turns there, wherever one faced.
+        if (_lexemes[i] is { Kind: "facing", Plain: "face" } && OnlySmallWordsAndACallBefore(i) && i + 1 < _lexemes.Count && _lexemes[i + 1] is { Kind: "place", Plain: "the other way" or "other way" or "the opposite way" or "opposite way" or "the opposite direction" or "opposite direction" or "the other direction" } && RestOfSentence(i).Any(l => l.Kind is "stance" or "technique")) BecomesTerm(i, "footwork", "turn");
+        // "Then you turn on both heels to the other side".
+        if (_lexemes[i] is { Kind: "pivotPoint" } heels && heels.Plain.Split(' ')[0] is "turn" or "pivot" or "spin" && i > 0 && !_lexemes[i - 1].Is("footwork") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide")) _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
         // "At forty-five to the left … forty-five the other way": the other diagonal.
         if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("degrees", "45")) BecomesSmall(i);
         // "Right foot back, horse stance, left side on": the left side is where the front was.

@@ -15,6 +15,7 @@ public sealed partial class Reader
         FindNumbersInLine();
         FindMissingStops();
         PartTheLastOfAList();
+        FindStancesWithTheirFoot();
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();
         Corrections.Apply(_lexemes);
