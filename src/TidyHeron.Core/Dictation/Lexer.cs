@@ -141,6 +141,8 @@ internal static partial class Lexer
                 if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead" || place.Meaning is { Kind: "landing", Value: "front" }) phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind is "footNoun" or "handNoun") phrase = first;
             }
+            // "Right foot forward horse stance", "to the left side horse stance": where the foot goes, and what is stood in.
+            if (phrase is { Meaning.Kind: "stance", Length: > 2 } named && (words[i] is "forward" && lexemes is [.., { Kind: "footNoun" } or { Kind: "footwork", Value: "step" or "land" }] || words[i] is "side" && i > 1 && (words[i - 1] is "the" || words[i - 1] is "left" or "right" && words[i - 2] is "the" or "your" or "my")) && phrases.Match(words, i + 1) is ({ Kind: "stance" }, var bare) && bare == named.Length - 1) phrase = phrases.Match(words, i, atMost: 1);
             if (phrase is { Length: > 1 } longer) return (Make(longer.Meaning.Kind, longer.Meaning.Value, i, longer.Length, longer.Meaning.Term), longer.Length);
             if ((phrase is { Meaning.Kind: "countWord" } || words[i] is "set" or "go" or "er" or "shi") && TensAndOnes(i) is var (called, parts)) return (Make("countWord", called.ToString(), i, parts), parts);
             if (ClockTime(i) is var (halfHours, length)) return (Make("clock", halfHours.ToString(), i, length), length);

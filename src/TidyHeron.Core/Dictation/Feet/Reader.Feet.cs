@@ -123,6 +123,12 @@ public sealed partial class Reader
         if (Previous(SideIndex(i)) is { Kind: "support" } turnsOn && turnsOn.Plain.Split(' ')[0] is "turn" or "spin" or "pivot" && _draft is { SentenceEnded: true, IsDone: true } && !Backward(_lexemes.IndexOf(turnsOn)).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "stance" or "side" or "footNoun")) Begin(Counting.Own);
         if (Previous(SideIndex(i)) is { Kind: "support" } || _draft.IsTurning && Follows(SideIndex(i), "on"))
         {
+            // "Weight on the right leg, cat stance": the other one leads.
+            if (_draft is { Footwork: "shift", Foot: null, Lead: null, IsDone: false } && Previous(SideIndex(i))?.Plain.Contains("weight", StringComparison.Ordinal) == true && RestOfSentence(i).FirstOrDefault(l => l.Is("stance")) is { } bears && bears.Value is "cat-stance" or "back-stance" or "l-stance")
+            {
+                _draft.Lead = foot.Other;
+                return;
+            }
             // "Pivot on the left foot": that one carries the weight, the other one moves.
             _draft.Footwork ??= "pivot";
             if (_draft.Stance is null && !_draft.IsDone) _draft.Foot ??= foot.Other;

@@ -178,5 +178,11 @@ public sealed partial class Reader
     private void BeginsWithATurnOnAFoot(int i)
     {
         if (_draft.SentenceEnded && (_draft.IsDone || _draft.Stance is not null) && StartsSentence(i) && _lexemes[i].Plain.Split(' ')[0] is "turn" or "pivot" or "spin") Begin(Counting.Own);
+        // "…, block. Weight on the right leg, cat stance, palm block."
+        if (_draft is { SentenceEnded: true, IsDone: true } && StartsSentence(i) && _lexemes[i].Plain.Contains("weight", StringComparison.Ordinal) && RestOfSentence(i).Any(l => l.Is("stance")) && RestOfSentence(i).Any(l => l.Is("technique")))
+        {
+            Begin(Counting.Own);
+            _draft.Footwork = "shift";
+        }
     }
 }

@@ -236,6 +236,8 @@ public sealed partial class Reader
         if (k < 0 || !(_lexemes[k].Is("from") || _lexemes[k].Plain is "after" or "after that" or "off" or "off the" or "coming off" or "coming out of" or "out of")) return false;
         // "After that palm block, left hand, stepping back", "after that right low block, turning left": done, and told out.
         if (_lexemes[k].Plain == "after that" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].IsGerund || _lexemes[i + 2].Is("side") && Next(i + 2) is { Kind: "handNoun" } && NothingAheadWantsAHand(i + 3))) return false;
+        // "After that right reverse punch.": all that the sentence says is done.
+        if (_lexemes[k].Plain == "after that" && StartsSentence(k) && k == i - 2 && _lexemes[i - 1].Is("side") && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence)) return false;
         return i + 1 >= _lexemes.Count || _lexemes[i + 1] is { IsStop: true } or { Kind: "opening" } or { Kind: "filler", Plain: "you" or "we" or "i" or "youre" or "youll" or "were" };
     }
 

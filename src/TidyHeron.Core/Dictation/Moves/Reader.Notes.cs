@@ -12,6 +12,8 @@ public sealed partial class Reader
     {
         var clause = _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Where(l => !l.Is("filler")).ToList();
         if (clause.FirstOrDefault() is { Kind: "note" }) return false;
+        // "There's another one behind you, so turn around clockwise".
+        if (i < _lexemes.Count && _lexemes[i].Plain == "so" && SaysWhatToDo(i + 1) && (clause.Any(l => l.Kind is "side" or "turnSide" or "stance" or "footNoun" or "place") || clause[0].Plain.Split(' ')[^1] is "around" or "round")) return true;
         // "Don't pull it back, just drop it forward, so you're in a cross stance".
         if (clause is [{ Kind: "opening" }, ..] && clause.Any(l => l.Is("stance")) && i < _lexemes.Count && _lexemes[i].Plain == "so") return true;
         if (clause.Any(l => l.Is("technique") && l.Plain.Contains(' ')) && clause.All(l => l.Kind is "technique" or "level" or "side" or "tempo" or "number" or "handNoun")

@@ -11,6 +11,9 @@ public sealed partial class Reader
             BecomesSmall(IndexAfter(i));
             BecomesSmall(i);
         }
+        // "The right foot crosses in front of the left cross stance": the other foot, where no comma parts it from the stance.
+        if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && _lexemes.FindIndex(i, Math.Min(5, _lexemes.Count - i), l => l.Is("side") || l.IsStop) is > 0 and var over && _lexemes[over].Is("side") && Follows(over, "of", "behind") && over + 1 < _lexemes.Count && _lexemes[over + 1].Is("stance")
+            && Backward(i).TakeWhile(l => !l.IsStop).FirstOrDefault(l => l.Is("side")) is { } crossing && crossing.Value != _lexemes[over].Value) BecomesSmall(over);
         // "Cross step, right in front of left": that foot.
         if (_lexemes[i].Is("lead", "lead") && _lexemes[i].Plain == "in front" && i > 0 && _lexemes[i - 1].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "of" && _lexemes[i + 2].Is("side") && _lexemes[i + 2].Value != _lexemes[i - 1].Value && Clauses(i).Any(l => l.Is("footwork", "cross-front")))
         {

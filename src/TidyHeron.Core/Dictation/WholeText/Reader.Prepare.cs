@@ -14,7 +14,7 @@ public sealed partial class Reader
         RetellOtherLanguages();
         FindNumbersInLine();
         FindMissingStops();
-        PartTheLastOfAList();
+        FindMissingCommas();
         FindStancesWithTheirFoot();
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();

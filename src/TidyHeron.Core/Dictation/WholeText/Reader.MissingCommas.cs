@@ -1,9 +1,43 @@
 namespace TidyHeron.Core.Dictation;
 
-/// <summary>"Look left, chamber the block and step to the left": what is told last of several things, parted from the one before as by a comma.</summary>
+/// <summary>Commas that many leave out: before the last of several things ("look left, chamber the block and step to the left"), before "so", and behind a place, a side that one faces, or a foot that a stance follows.</summary>
 public sealed partial class Reader
 {
     private static readonly HashSet<string> WhoDoesIt = ["you", "we", "i", "youre", "were", "im", "its", "it is", "its a", "it is a", "youll", "he", "she"];
+
+    private void FindMissingCommas()
+    {
+        PartPlacesFromWhatFollows();
+        PartTheLastOfAList();
+    }
+
+    private void PartPlacesFromWhatFollows()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+            if (EndsWithThis(i))
+            {
+                _lexemes.Insert(i + 1, StopAfter(i, ","));
+                i++;
+            }
+    }
+
+    private bool EndsWithThis(int i)
+    {
+        var next = _lexemes[i + 1];
+        var (takes, strikes) = (next.Is("stance"), next.IsHandTechnique);
+        var sided = next.Is("side") && i + 2 < _lexemes.Count ? _lexemes[i + 2] : null;
+        return _lexemes[i].Kind switch
+        {
+            // "Turn to the back left front stance", "turn front left low block": the side of what follows.
+            "place" => sided is { Kind: "stance" } or { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork")),
+            // "Facing left rising block": so one faces, where nothing else tells it.
+            "side" => strikes && _lexemes[i - 1].Is("facing"),
+            // "Sit back onto the right leg cat stance": the leg that bears the weight, and what is stood in.
+            "footNoun" => takes && _lexemes[i - 1].Is("side") && (Follows(i - 1, "on", "onto") || PreviousIs(i - 1, "support"))
+                && _ways.Stances.Of(next.Term!.Id).Feet == Body.FeetKind.Lead,
+            _ => false,
+        };
+    }
 
     private void PartTheLastOfAList()
     {
@@ -11,11 +45,19 @@ public sealed partial class Reader
         {
             if (_lexemes[i] is not { Kind: "filler", Plain: "and" or "so" } || _lexemes[i - 1].IsStop || StartsSentence(i)) continue;
             // "I turn around and my right foot goes behind me": a foot of its own, whether several things are told or not.
-            if (!FootBegins(i + 1) && (_lexemes[i].Plain == "so" || !IsLastOfSeveral(i))) continue;
-            if (FootBegins(i + 1) && !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } || l.Is("amount"))) continue;
+            var therefore = _lexemes[i].Plain == "so" && SaysWhatToDo(i + 1);
+            if (!therefore && !FootBegins(i + 1) && (_lexemes[i].Plain == "so" || !IsLastOfSeveral(i))) continue;
+            if (!therefore && FootBegins(i + 1) && !Backward(i).TakeWhile(l => !l.IsStop).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" } || l.Is("amount"))) continue;
             _lexemes.Insert(i, StopAt(i, ","));
             i++;
         }
+    }
+
+    /// <summary>"It's a big turn so pull that foot around", "… so you turn around".</summary>
+    private bool SaysWhatToDo(int i)
+    {
+        while (i < _lexemes.Count && _lexemes[i].Is("filler") && WhoDoesIt.Contains(_lexemes[i].Plain)) i++;
+        return i < _lexemes.Count && (_lexemes[i] is { Kind: "footwork", Value: "turn" or "pivot" or "spin" or "step" or "step-back" or "slide" or "shift", IsGerund: false } || _lexemes[i].Plain is "pull" or "bring" or "swing" or "drag");
     }
 
     private bool IsLastOfSeveral(int i)
