@@ -57,6 +57,12 @@ public sealed partial class Reader
             BecomesTerm(_lexemes.LastIndexOf(raised, i), "footwork", "lift-foot");
             _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
         }
+        // "Bring up the right knee and front kick", "pull up the knee": so is it here.
+        if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && IndexBefore(i) is var ups and >= 0 && (_lexemes[ups].Is("side") ? IndexBefore(ups) : ups) is var pulls and >= 0 && _lexemes[pulls] is { Kind: "footwork", Plain: "bring up" or "pull up" or "draw up" or "brings up" or "bringing up" } && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "and"))
+        {
+            BecomesTerm(pulls, "footwork", "lift-foot");
+            _lexemes[i] = _lexemes[i] with { Kind = "footNoun", Value = "foot", Term = null };
+        }
         // "Drop back with the right leg, sinking the weight onto it": as one stands in a back stance.
         if (_lexemes[i] is { Kind: "footwork", Value: "shift", IsGerund: true } && EndOfClause(i) is var borne && _lexemes.GetRange(i, borne - i + 1) is var sinks && sinks.Any(l => l.Plain.Contains("weight", StringComparison.Ordinal)) && sinks.Any(l => l.Plain is "onto" or "on" or "into") && sinks[^1].Plain is "it" or "back leg" or "rear leg"
             && Clauses(i).Any(l => l.Is("footwork", "step-back")) && !Clauses(i).Any(l => l.Is("stance")))

@@ -12,7 +12,7 @@ public sealed partial class Reader
         var behind = side + 3 < _lexemes.Count && _lexemes[side + 3] is { Kind: "place", Plain: "behind you" or "behind me" or "behind us" } ? side + 3 : -1;
         var first = StartOfSentence(i);
         var sentence = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
-        if (!Alone(behind > 0 ? behind : side + 2) || sentence.Where(l => behind < 0 || l != _lexemes[behind]).Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" || l.Is("footwork", "turn"))) return;
+        if (behind < 0 && !Alone(side + 2) || behind > 0 && !Alone(behind) && _lexemes[behind + 1] is not ({ Kind: "side" or "stance" or "level" or "handNoun" or "turnSide" or "degrees" } or { IsHandTechnique: true } or { Kind: "filler", Plain: "and" or "with" or "into" or "in" }) || sentence.Where(l => behind < 0 || l != _lexemes[behind]).Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" || l.Is("footwork", "turn"))) return;
         var foot = _lexemes[side].Side;
         var pivots = Enumerable.Range(first, i - first).Any(k => _lexemes[k] is { Kind: "support" or "pivotPoint" } on && on.Plain.StartsWith("pivot", StringComparison.Ordinal) && (NamedSide(on) ?? (k + 1 < i && _lexemes[k + 1].Is("side") ? _lexemes[k + 1].Side : foot)) == foot.Other);
         var looks = Backward(i).TakeWhile((l, n) => n < RunOn && !l.Is("technique")).FirstOrDefault(l => l.Is("gaze", "overShoulder")) is { } eyes && NamedSide(eyes) == foot;

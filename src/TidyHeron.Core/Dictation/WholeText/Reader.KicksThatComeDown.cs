@@ -12,6 +12,11 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:(?:the|your|that|kicking|front|back) )*(?:foot|leg) return(?:s|ing)(?: back)?(?: to (?:its (?:place|position)|where it (?:was|came from|started)|place|the floor|the ground))?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TheFootReturns();
 
+    private const string TheKickingOne = "(?:it|(?:the|that|your|the same|the kicking|your kicking) (?:foot|leg))";
+
+    [GeneratedRegex(@"\b(?:(?<place>(?:pull|draw|bring|take|snap)(?:s|ing)? " + TheKickingOne + @" back(?: again)?)|(?<back>step(?:s|ping)? back with " + TheKickingOne + @")|step(?:s|ping)? (?:forward|through|down) with " + TheKickingOne + @")\b(?! (?:to|in|into|down|behind|where|beside|next|up))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex GoesOnWithTheKickingFoot();
+
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
 
@@ -45,6 +50,13 @@ public sealed partial class Reader
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = "samePlace", Plain = "returns" };
             }
+        // "Kick with the right and step forward with it", "kick, pull the foot back": where it comes down.
+        foreach (var (first, last, match) in Runs(GoesOnWithTheKickingFoot(), "with ", " back"))
+            if (Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "stance" or "footNoun" or "footwork" || l.IsHandTechnique || l.IsKick) is { } kicked && (kicked.IsKick || kicked.Is("footNoun") && Backward(first).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.IsKick || l.Kind is "stance" or "footwork" || l.IsHandTechnique) is { IsKick: true }))
+            {
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = match.Groups["place"].Success ? "samePlace" : match.Groups["back"].Success ? "back" : "front", Plain = "lands" };
+            }
         // "Front kick and return to the left front stance": where it kicked from. "Kick, right foot, down in front".
         for (var i = 1; i + 1 < _lexemes.Count; i++)
         {
@@ -54,6 +66,10 @@ public sealed partial class Reader
                 AsNote(i, to);
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "samePlace", Plain = "return" };
             }
+            // "Kick with the right and step back to left front stance": with the foot that kicked.
+            else if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "step back" or "steps back" or "stepping back" } && RestOfSentence(i).SkipWhile(l => l.Is("side") || l.Plain is "to" or "into" or "in" or "a" or "the" or "your").FirstOrDefault() is { Kind: "stance" }
+                && Backward(i).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => l.Kind is "stance" or "footwork" || l.IsHandTechnique || l.IsKick) is { IsKick: true })
+                _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "back", Term = null };
             else if (_lexemes[i] is { Kind: "filler", Plain: "down" } && _lexemes[i - 1].Is("stop", ",") && _lexemes[i + 1].Is("lead") && _lexemes[i + 1].Plain == "in front" && Alone(i + 1) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick))
             {
                 _lexemes[i] = _lexemes[i] with { Kind = "landing", Value = "front" };
