@@ -196,6 +196,8 @@ public sealed partial class Reader
     private void RetellKicksWithTheirHeight(int i)
     {
         if (!_lexemes[i].IsKick || _lexemes[i].Plain is "knee" or "knees") return;
+        // "Kick forward with the right": where it goes; nobody steps.
+        if (_lexemes[i].Plain is "kick" or "kicks" or "kicking" && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && _lexemes[i + 2].Plain == "with") BecomesSmall(i + 1);
         var height = i + 1;
         while (height < _lexemes.Count && _lexemes[height].Plain is "to" or "at" or "the" or "his" && _lexemes[height].Is("filler")) height++;
         var end = height;

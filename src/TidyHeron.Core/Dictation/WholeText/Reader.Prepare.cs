@@ -19,6 +19,7 @@ public sealed partial class Reader
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();
         Corrections.Apply(_lexemes);
+        FindTheOtherSideThatLeadsIn();
         FindCountsCalledByLetters();
         FindBrackets();
         FindNamesInQuotes();
@@ -119,6 +120,8 @@ public sealed partial class Reader
         _noCounts |= marks.Count == 1 && _lexemes[marks[0]].Is("ordinal", "1") && Enumerable.Range(marks[0], _lexemes.Count - marks[0]).Any(k => _lexemes[k].EndsSentence && k + 1 < _lexemes.Count && _lexemes.Skip(k + 1).FirstOrDefault(l => !l.Is("filler")) is { Kind: "then" } && RestOfSentence(k).Any(l => l.Is("technique")));
         // "First, step left, low block. Step forward, punch.": it only begins, where nothing else is called.
         _noCounts |= marks.Count == 1 && _lexemes[marks[0]] is { Kind: "ordinal", Value: "1" } && StartsSentence(marks[0]) && marks[0] + 1 < _lexemes.Count && !_lexemes[marks[0] + 1].Is("countNoun") && !_lexemes[marks[0] + 1].Is("stop", ":") && !(marks[0] > 0 && _lexemes[marks[0] - 1].Plain is "the" or "your" or "my") && _lexemes.Skip(EndOfSentence(marks[0]) + 1).Any(l => l.Is("technique"));
+        // "The first move is to the left, low block. Step forward, punch.": so it does where a sentence after it steps and strikes.
+        _noCounts |= marks.Count == 1 && _lexemes[marks[0]] is { Kind: "ordinal", Value: "1" } && OnlySmallWordsBefore(marks[0]) && StepsAndStrikesAfter(EndOfSentence(marks[0]) + 2);
         // "The first move is … Then … The third move is …": where some are left out, the sentences count.
         _noCounts |= marks.Count > 1 && marks.All(i => _lexemes[i].Is("ordinal") && int.TryParse(_lexemes[i].Value, out _)) && marks.Zip(marks.Skip(1)).Any(p => _lexemes[p.Second].Number - _lexemes[p.First].Number > 1);
         _explicitCounts = !_noCounts && marks.Count > 0 && !BeginsUncalled(marks[0]);
@@ -148,6 +151,13 @@ public sealed partial class Reader
             _lexemes[i] = turn with { Length = First, Plain = "turn" };
             _lexemes.Insert(i + 1, new Lexeme("facing", "facing", turn.Start + First, turn.Length - First, "to face"));
         }
+    }
+
+    private bool StepsAndStrikesAfter(int from)
+    {
+        for (var i = from; i < _lexemes.Count; i = EndOfSentence(i) + 2)
+            if (_lexemes.Skip(i).TakeWhile(l => !l.EndsSentence).ToList() is var said && said.Any(l => l is { Kind: "footwork", Value: "step" or "turn" or "step-back" }) && said.Any(l => l.IsHandTechnique)) return true;
+        return false;
     }
 
     private int StartOfSentence(int i)

@@ -53,7 +53,10 @@ public sealed partial class Reader
         return true;
     }
 
-    [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:over |out |off |back )*(?:to )?(?:the |your )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    /// <summary>"The next move is", "this one goes", "your first block will be", "it's".</summary>
+    private const string WhatGoesThere = @"(?:(?:(?:the|this|that|your|our) )?(?:(?:very )?(?:first|second|third|fourth|fifth|sixth|next|last|final|other|opening) )?(?:one|move|movement|technique|block|punch|kick|strike|count|step|direction|thing)?(?: ?'s| is| goes| will be| comes)|it(?:'s| is)|we(?: go|'re going)|you(?: go|'re going))";
+
+    [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:(?<what>" + WhatGoesThere + @") )?(?:over |out |off |back )*(?:to )?(?:the |your )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySaysASide();
 
     /// <summary>"To the left now, left foot, front stance, low block", "then left, left front stance": so one turns there, where that foot leads and no turn is told.</summary>
@@ -62,7 +65,7 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var (end, last) = (EndOfClause(first), EndOfSentence(first));
-            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || end - first > MostOfAShortOne || !_lexemes.GetRange(first, end - first + 1).Any(l => l.Is("side")) || !_lexemes.Take(first).Any(l => l.IsHandTechnique) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
+            if (end + 1 >= last || end + 2 >= _lexemes.Count || _lexemes[end + 1].EndsSentence || end - first > MostOfAShortOne || !_lexemes.GetRange(first, end - first + 1).Any(l => l.Is("side")) || OnlySaysASide().Match(WordsFrom(first, end)) is not { Success: true } said || (!said.Groups["what"].Success || RestOfSentence(end).Any(l => l.Is("footNoun"))) && !_lexemes.Take(first).Any(l => l.IsHandTechnique) || _lexemes[end + 2].Plain == "so") continue; // "right, so …"
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
             var told = _lexemes.GetRange(end + 2, last - end - 1);
             if (told.FirstOrDefault(l => l.Is("stance")) is not { Term: { } stance } || _ways.Stances.Of(stance.Id).Feet != FeetKind.Lead || !told.Any(l => l.IsHandTechnique) || told.Any(l => l.Is("way")) || TellsItself(told)) continue;
@@ -71,9 +74,37 @@ public sealed partial class Reader
             var foot = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("side", side) && Next(k) is { Kind: "footNoun" or "stance" }).ToList();
             if (foot.Count == 0 || !withFoot && foot[0] <= end) continue;
             var at = Enumerable.Range(first, end - first + 1).First(k => _lexemes[k].Is("side", side));
+            for (var k = first; k < at; k++)
+                if (_lexemes[k].Kind is "technique" or "number" or "note" or "footwork") BecomesSmall(k); // "this one goes", "the first block is"
             _lexemes.Insert(at, new Lexeme("footwork", "turn", _lexemes[at].Start, 0, "turn", TermOf("turn")));
             for (var k = at + 2; k <= EndOfClause(first); k++)
                 if (_lexemes[k].Is("again")) BecomesSmall(k);
+        }
+    }
+
+    [GeneratedRegex(LeadIn + @"(?:(?:next|finally|from (?:here|there)|after that)[, ]+)*(?:(?:we|you|i|let's)(?:'re| are|'ll| will)? (?:going to |gonna )?)?(?:(?:go|goes|move|come|comes|head|cross|face|facing|turn) )?(?:over |across |round |around |on )*(?:(?:to|on|for|towards?) )?(?:the |your )?(?:other|opposite) (?:side|way|direction)(?: now| next)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex OnlySaysTheOtherSide();
+
+    /// <summary>"Now the other side, right front stance, low block", "go to the other side. Right front stance, …": one turns there, where what is done is told out.</summary>
+    private void FindTheOtherSideThatLeadsIn()
+    {
+        for (var i = 0; i + 2 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("otherSide") && _lexemes[i] is not { Kind: "place", Plain: "the other way" or "other way" or "the other direction" or "opposite way" or "the opposite way" or "the opposite direction" or "opposite direction" }) continue;
+            var first = StartOfSentence(i);
+            if (!_lexemes.Take(first).Any(l => l.IsHandTechnique) || !OnlySaysTheOtherSide().IsMatch(WordsFrom(first, i))) continue;
+            var rest = i + 1;
+            while (rest < _lexemes.Count && _lexemes[rest].Plain is "now" or "next") rest++;
+            if (rest + 1 >= _lexemes.Count || !_lexemes[rest].IsStop && _lexemes[rest].Plain is not ("with" or "into" or "in")) continue;
+            var told = _lexemes.Skip(_lexemes[rest].IsStop ? rest + 1 : rest).TakeWhile(l => !l.EndsSentence).ToList();
+            if (told.FindIndex(l => l.Is("stance")) is not (>= 0 and var stands) || _ways.Stances.Of(told[stands].Term!.Id).Feet != FeetKind.Lead || stands == 0 || !told[stands - 1].Is("side") || told.Count(l => l.IsHandTechnique) is not (1 or 2) || told.Any(l => l.Is("footwork") || l.IsKick) || _lexemes[i].Is("place") && told.Any(l => l.Is("footNoun")) || TellsItself(told)) continue;
+            for (var k = first; k < i; k++)
+                if (_lexemes[k].Kind is "footwork" or "facing" or "way" or "beside") BecomesSmall(k);
+            if (_lexemes[rest].IsStop) _lexemes[rest] = _lexemes[rest] with { Value = "," };
+            _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
+            _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
+            _guesses[_lexemes[i + 1].Start] = ("Read as turning about, as what is done there is told.", "the same on the other side");
+            i++;
         }
     }
 }
