@@ -265,6 +265,7 @@ public sealed partial class Reader
                 _draft.HalfStep |= lexeme.Value == "halfStep";
                 _draft.OffTheLine |= lexeme.Value == "offTheLine";
                 _draft.LongWay |= lexeme.Value == "longWay" && (_draft.IsTurning || Previous(i) is { Kind: "footwork", Value: "turn" });
+                _draft.FarRound |= _draft.LongWay && lexeme.Plain.Contains("long way", StringComparison.Ordinal);
                 _draft.IsSideways |= lexeme.Value == "sideways" && _draft.Stance is not null;
                 _draft.Notes.Add(Slice(lexeme));
                 Note(lexeme, "note");

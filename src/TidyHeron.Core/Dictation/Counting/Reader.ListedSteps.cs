@@ -18,6 +18,13 @@ public sealed partial class Reader
             // "…, one steps forward": whoever does it.
             var one = rest.FindIndex(l => l is { Kind: "number", Plain: "one" });
             if (one >= 0 && one + 1 < rest.Count && rest[one + 1].Is("footwork")) rest[one] = rest[one] with { Kind = "filler" };
+            // "…, and you kiai on eight": the last of them.
+            var called = rest.FindIndex(l => l.Is("number") && l.Number == ends);
+            if (called > 0 && rest[called - 1].Plain == "on" && rest.Any(l => l.Is("shout")))
+            {
+                rest[called] = rest[called] with { Kind = "filler" };
+                BecomesSmall(last + 1 + called);
+            }
             var done = rest.FindAll(l => l.Is("technique"));
             var steps = rest.FindAll(l => l.Is("footwork"));
             if (done is not [{ IsHandTechnique: true } technique] || steps is not [{ Value: "step" } step] || rest.Any(l => !l.IsStop && l.Kind is not ("filler" or "technique" or "footwork" or "level" or "shout" or "tempo" or "detail" or "note"))) continue;

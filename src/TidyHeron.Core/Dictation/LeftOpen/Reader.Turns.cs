@@ -36,7 +36,7 @@ public sealed partial class Reader
         if (draft is { Footwork: "step-back" or "step", Foot: { } comesIn, Lead: { } outTo, Gaze: not null, HasTurn: false, Facing: null } && (draft.Footwork == "step-back" || draft.Way == Way.Back) && draft.EyesTo == outTo && outTo == comesIn.Other && now.Lead == comesIn && HandsMirrorTheFirstHere(draft, now)) draft.TurnSide = outTo;
         if (draft is not { LooksFirst: true, HasTurn: false, Facing: null, Way: null, Footwork: null or "step" or "turn" or "slide" or "shift" or "drop" } || draft.EyesTo is not { } side) return;
         // "Look left, step left, low block": out of a stance in which one only stands no stance need be said.
-        var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step", Foot: not null, HasHands: true } && StanceSet.IsStanding(now.Stance);
+        var goes = draft.Stance is { } stance ? _ways.Stances.Of(stance).Feet == FeetKind.Lead : draft is { Footwork: "step" or null, HasHands: true } and not { Footwork: null, Foot: null } && StanceSet.IsStanding(now.Stance);
         if (!goes) return;
         if (draft.Foot is { } foot && foot != side) return;
         // "Look right, shift to the other cat stance": to the other end of the line on which one stands (Walk).

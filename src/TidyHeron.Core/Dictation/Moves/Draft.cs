@@ -50,6 +50,9 @@ internal sealed class Draft
     public bool HandsParted { get; set; }
     /// <summary>"Round the back": over the other shoulder, the longer way.</summary>
     public bool LongWay { get; set; }
+
+    /// <summary>"Turn left the long way round": to that side, three quarters; "to the right by going round the back" is three quarters to the other.</summary>
+    public bool FarRound { get; set; }
     /// <summary>"Cross the right foot in front of the left and turn": it uncrosses away from that foot.</summary>
     public bool CrossedBefore { get; set; }
     /// <summary>"Turn around": half a turn unless a number of degrees follows.</summary>
@@ -147,7 +150,8 @@ internal sealed class Draft
         }
 
         if (LongWay && turn is null && facing is { } there && (there - before) is { Amount: > 0 and < 180 } direct) turn = direct;
-        if (LongWay && turn is { Amount: < 180, Side: { } near } shorter) turn = Turn.To(near.Other, 360 - shorter.Amount);
+        if (FarRound && facing is null && TurnAmount is null && TurnSide is { } told) turn = Turn.To(told, 270);
+        else if (LongWay && turn is { Amount: < 180, Side: { } near } shorter) turn = Turn.To(near.Other, 360 - shorter.Amount);
         if (OffTheLine && way is not null && turn is null) facing ??= before;
 
         return new Move(Id)

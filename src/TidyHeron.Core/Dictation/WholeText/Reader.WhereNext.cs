@@ -20,7 +20,7 @@ public sealed partial class Reader
         {
             var last = EndOfSentence(first);
             var next = last + 2;
-            if (next < _lexemes.Count && last - first < MostOfAShortOne && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
+            if (next < _lexemes.Count && last - first < MostOfAShortOne && SaysTheWallOfTheNext().Match(WordsFrom(first, last)) is { Success: true } wall && !(wall.Groups["looks"].Success && (first > 0 && CharAt(_lexemes[first - 1].Start) == ';' || RestOfSentence(next - 1).Any(l => l is { Kind: "place", Plain: "front" }))) && TellsTheWall(next, wall.Groups["wall"].Value.ToUpperInvariant() == "FRONT" ? "0" : "12")) AsNote(first, last);
             if (next >= _lexemes.Count || !_lexemes.GetRange(first, last - first + 1).All(l => l.Kind is "filler" or "side" or "then" or "ordinal" or "otherSide" || l.IsStop || l.Plain is "over" or "out" or "back") || _lexemes.GetRange(first, last - first + 1).Count(l => l.Is("side")) != 1) continue;
             if (SaysTheSideOfTheNext().Match(WordsFrom(first, last)) is not { Success: true } said) continue;
             var side = said.Groups["side"].Value.ToUpperInvariant() == "LEFT" ? "left" : "right";
@@ -39,7 +39,8 @@ public sealed partial class Reader
     private void Faces(int first, string clock) =>
         _lexemes.InsertRange(first, [new("facing", "facing", _lexemes[first].Start, 0, "facing"), new("clock", clock, _lexemes[first].Start, 0, ""), StopAt(first, ",")]);
 
-    [GeneratedRegex(LeadIn + @"(?:(?:then|next|now|and|finally)[, ]+)*(?:(?:the )?(?:next|first|second|third|fourth|last|other)(?: one| move| line| direction| bit| part)?(?:'s| is| goes| will be| are)|(?:it's|it is|that's|we go|we're going|you go|you're going))(?: going)?(?: back| out| over| up| down)* ?(?:to|towards?|facing)? ?the (?<wall>front|back|rear)(?: of the (?:room|hall))?(?: again| now| next)*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:then|next|now|and|finally)[, ]+)*(?:(?:the )?(?:next|first|second|third|fourth|last|other)(?: one| move| line| direction| bit| part)?(?:'s| is| goes| will be| are)|(?:it's|it is|that's|we go|we're going|you go|you're going))(?: going)?(?: back| out| over| up| down)* ?(?:to|towards?|facing)? ?the (?<wall>front|back|rear)(?: of the (?:room|hall))?(?: again| now| next)*$"
+        + "|" + LeadIn + @"(?:(?:you|we|i) )?(?<looks>look(?:s|ing)?|turn (?:your|the) head|eyes)(?: back)?(?: (?:to|at|towards?))? (?:the )?(?<wall>front|back|rear)(?: wall| of the (?:room|hall))?(?: again| now| next)*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysTheWallOfTheNext();
 
     /// <summary>"Next is to the front. Left foot steps, left front stance, low block": faced by the next sentence, where it steps and tells no direction itself.</summary>
@@ -97,13 +98,13 @@ public sealed partial class Reader
             while (rest < _lexemes.Count && _lexemes[rest].Plain is "now" or "next") rest++;
             if (rest + 1 >= _lexemes.Count || !_lexemes[rest].IsStop && _lexemes[rest].Plain is not ("with" or "into" or "in")) continue;
             var told = _lexemes.Skip(_lexemes[rest].IsStop ? rest + 1 : rest).TakeWhile(l => !l.EndsSentence).ToList();
-            if (told.FindIndex(l => l.Is("stance")) is not (>= 0 and var stands) || _ways.Stances.Of(told[stands].Term!.Id).Feet != FeetKind.Lead || stands == 0 || !told[stands - 1].Is("side") || told.Count(l => l.IsHandTechnique) is not (1 or 2) || told.Any(l => l.Is("footwork") || l.IsKick) || _lexemes[i].Is("place") && told.Any(l => l.Is("footNoun")) || TellsItself(told)) continue;
+            if (told.FindIndex(l => l.Is("stance")) is not (>= 0 and var stands) || _ways.Stances.Of(told[stands].Term!.Id).Feet != FeetKind.Lead || !(stands > 0 && told[stands - 1].Is("side") || !_lexemes[rest].EndsSentence && told.Count(l => l.Is("footNoun")) == 1 && told[..stands].FindIndex(l => l.Is("footNoun")) is > 0 and var foot && told[foot - 1].Is("side")) || told.Count(l => l.IsHandTechnique) is not (1 or 2) || told.Any(l => l.Is("footwork") || l.IsKick) || _lexemes[i].Is("place") && told.Any(l => l.Is("footNoun")) || TellsItself(told)) continue;
             for (var k = first; k < i; k++)
                 if (_lexemes[k].Kind is "footwork" or "facing" or "way" or "beside") BecomesSmall(k);
             if (_lexemes[rest].IsStop) _lexemes[rest] = _lexemes[rest] with { Value = "," };
             _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
             _lexemes.Insert(i, new Lexeme("footwork", "turn", _lexemes[i].Start, 0, "turn", TermOf("turn")));
-            _guesses[_lexemes[i + 1].Start] = ("Read as turning about, as what is done there is told.", "the same on the other side");
+            _guesses[_lexemes[i + 1].Start] = ("Read as turning about, as what is done there is told.", "");
             i++;
         }
     }
