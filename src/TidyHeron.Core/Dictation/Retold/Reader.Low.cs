@@ -188,7 +188,7 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "technique", Plain: "knee" } && SideIndex(i) is var its && _lexemes[its].Kind is "side" or "relFoot" or "relHand" && FirstOfClause(i) is var begun && its > begun && _lexemes.FindIndex(begun, its - begun, l => l.Is("footNoun")) is > 0 and var foot)
         {
             var put = its;
-            while (put - 1 > foot && _lexemes[put - 1] is { Kind: "filler", Plain: "the" or "your" or "my" or "to" or "against" or "on" or "by" or "at" or "next to" or "level with" or "onto" or "inside" or "up" or "of" } or { Kind: "beside" or "note" or "detail" } or { Kind: "lead", Plain: "behind" }) put--;
+            while (put - 1 > foot && _lexemes[put - 1] is { Kind: "filler", Plain: "the" or "your" or "my" or "to" or "against" or "on" or "by" or "at" or "next to" or "level with" or "onto" or "inside" or "up" or "of" } or { Kind: "beside" } or { Kind: "note" or "detail", Plain: "against the" or "against your" or "against my" } or { Kind: "lead", Plain: "behind" }) put--;
             if (put == its || _lexemes.GetRange(foot, put - foot).Any(l => l is { Kind: "footwork", Value: "kneel" or "drop" or "fall" })) return;
             var verb = _lexemes.FindIndex(begun, foot - begun, l => l is { Kind: "footwork", Plain: "bring" or "brings" or "bringing" or "place" or "put" or "raise" or "lift" } or { Plain: "take" or "takes" } or { Plain: "pull" or "pulls" or "draw" or "draws" or "tuck" or "hook" });
             AsNote(put, i);

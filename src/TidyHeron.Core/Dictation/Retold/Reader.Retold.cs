@@ -25,7 +25,8 @@ public sealed partial class Reader
             RetellAnother(i);
             RetellHowOften(i);
             RetellFeetBroughtAround(i);
-            RetellFeetThatComeRound(i);
+            RetellFeetThatGoRound(i);
+        RetellFeetThatComeRound(i);
             RetellWeapons(i);
             RetellStances(i);
             RetellStancesWithoutAName(i);

@@ -62,7 +62,7 @@ public sealed partial class Reader
 
     private bool IsLastOfSeveral(int i)
     {
-        if (_lexemes[i - 1].Kind is "footwork" or "side" or "number" or "landing" || _lexemes[i - 1].Is("technique", "chamber") || !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("stop", ","))) return false;
+        if (_lexemes[i - 1].Kind is "footwork" or "side" or "number" or "landing" || _lexemes[i - 1].Is("technique", "chamber") || !Backward(i).TakeWhile(l => !l.EndsSentence).SkipWhile(l => !l.Is("stop", ",")).Any(l => !l.IsStop && l.Kind is not ("filler" or "then" or "number" or "ordinal" or "countNoun" or "countWord"))) return false; // "okay, …" is none of several
         var at = i + 1;
         while (at < _lexemes.Count && (_lexemes[at].Kind is "filler" or "together" || WhoDoesIt.Contains(_lexemes[at].Plain))) at++;
         if (at >= _lexemes.Count || _lexemes[at].IsStop) return false;

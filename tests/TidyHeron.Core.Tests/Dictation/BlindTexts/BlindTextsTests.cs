@@ -20,6 +20,17 @@ public sealed class BlindTextsTests
         ["gym-notes-abbrev"] = 1, // "LFS"
         ["nervous-student"] = 8, // a sentence taken back in the middle
         ["soft-set-plain"] = 2, // arms that float
+        ["captions-one"] = 3, // "take my right foot and step all the way back around", without a stop
+        ["captions-two"] = 7, // "rising block with the same arm no step", without a stop
+        ["mixed-languages-by-number"] = 1, // where the first block goes, told after it
+        ["fists-at-the-waist"] = 7, // a closing with the fists at the waist
+        ["evening-class"] = 5, // "now the other side", told out with another name for the block
+        ["teaching-notes-staff"] = 3, // "pull the right foot back to the left and turn to the right, right foot out"
+        ["dad-to-daughter"] = 17, // "walk, punch, walk, punch and shout. Then left foot round again, that long turn"
+        ["from-the-kneel"] = 5, // sheathing as the feet come together
+        ["messages-in-parts"] = 9, // "left foot behind and round to the right side"
+        ["palms-and-bows"] = 10, // a closing with the fists at the waist
+        ["voice-note"] = 1, // "look to the left and you step", behind much else in one sentence
     };
 
     /// <summary>Every text beside this file.</summary>
