@@ -13,6 +13,13 @@ public static class DatabaseSetup
         var db = scope.ServiceProvider.GetRequiredService<HeronDb>();
         await db.Database.MigrateAsync();
         if (settings.Demo && !await db.Schools.AnyAsync())
-            await ActivatorUtilities.CreateInstance<DemoSchool>(scope.ServiceProvider).Load();
+            await db.Database.CreateExecutionStrategy().ExecuteAsync(async () =>
+            {
+                // All of it or nothing: a first start that is broken off would leave a school without its forms for good.
+                db.ChangeTracker.Clear();
+                await using var whole = await db.Database.BeginTransactionAsync();
+                await ActivatorUtilities.CreateInstance<DemoSchool>(scope.ServiceProvider).Load();
+                await whole.CommitAsync();
+            });
     }
 }
