@@ -92,14 +92,18 @@ public sealed partial class Reader
         Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
     }
 
-    /// <summary>"Draw the right foot back to six o'clock, back stance, left block": that is where the foot goes; the hand over the other one says where one faces.</summary>
+    /// <summary>
+    /// "Draw the right foot back to six o'clock, back stance, left block": that is where the foot goes; the hand over the other one says where
+    /// one faces, or the other one that is said to lead: away from there, whichever way that is.
+    /// </summary>
     private void GoesBackWithoutTurning(Draft draft, Posture now)
     {
-        if (draft is not { FacingIsLoose: true, Facing: { } there, HasTurn: false, Footwork: "step-back", Foot: { } foot } || there != now.Heading + Turn.To(foot, 180)) return;
-        // So does the foot that is said to lead: the other one.
-        if (draft.Lead is { } leads ? leads != foot.Other : draft.Hands is not [{ Hand: { } hand }, ..] || hand.OnSide != foot.Other) return;
-        (draft.Facing, draft.FacingIsLoose) = (null, false);
-        Assume(draft, "facing", "Read as where the foot goes, without turning.", "facing " + Speech.Heading(there, _ways.Directions));
+        if (draft is not { FacingIsLoose: true, Facing: { } there, HasTurn: false, Foot: { } foot } || draft.Footwork != "step-back" && !draft.FootGoesBackThere) return;
+        var otherLeads = draft.Lead is { } leads ? leads == foot.Other : draft.Hands is [{ Hand: { } hand }, ..] && hand.OnSide == foot.Other;
+        var away = there + new Turn(180);
+        if (!otherLeads || away != now.Heading && !(draft.FootGoesBackThere && draft.Lead is not null)) return;
+        (draft.Facing, draft.FacingIsLoose, draft.Way) = (away == now.Heading ? null : away, false, draft.Footwork == "step-back" ? draft.Way : Way.Back);
+        Assume(draft, "facing", "Read as where the foot goes, without turning there.", "facing " + Speech.Heading(there, _ways.Directions));
     }
 
     /// <summary>"Twist to the right into a bow, punch. Come back to horse": to where it faced when one last stood so.</summary>

@@ -19,6 +19,9 @@ internal sealed class Draft
     public Heading? Facing { get; set; }
     /// <summary>A direction named without "facing": for a stance without a lead it says where the step goes.</summary>
     public bool FacingIsLoose { get; set; }
+
+    /// <summary>"Step the right foot back to three o'clock": the facing was told as where a foot goes that steps back.</summary>
+    public bool FootGoesBackThere { get; set; }
     public TermId? Stance { get; set; }
     public Side? Lead { get; set; }
     /// <summary>"Left foot leading": said so that it cannot be the name of the stance.</summary>

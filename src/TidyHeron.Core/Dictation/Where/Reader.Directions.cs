@@ -129,15 +129,6 @@ public sealed partial class Reader
             Note(_lexemes[i], "way");
             return;
         }
-        // "Step the right foot back to three o'clock, left front stance": there the foot goes, behind one; the other foot leads, away from there.
-        if (_draft is { HasTurn: false, Facing: null, IsDone: false, SentenceEnded: false, Foot: { } drawn } && Follows(i, "to") && (Previous(i) is { Kind: "way", Value: "back" } or { Kind: "footwork", Value: "step-back" } || PreviousIs(i, "footNoun") && _draft.Footwork == "step-back")
-            && RestOfSentence(i).TakeWhile(l => !l.Is("stance")).LastOrDefault() is { Kind: "side" } leads && leads.Side == drawn.Other && RestOfSentence(i).Any(l => l.Is("stance")))
-        {
-            _draft.Way = Way.Back;
-            if ((heading - Now().Heading).Amount != 180) _draft.Facing = heading + new Turn(180);
-            Note(_lexemes[i], "way", "Read as where the foot goes.", "facing " + Speech.Heading(heading, _ways.Directions));
-            return;
-        }
         // "Step across to three o'clock, turn to nine": first where the foot goes, then where one faces.
         said |= _draft is { FacingIsLoose: true, IsDone: false, SentenceEnded: false } && Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && Previous(i) == _lexemes[i - 1];
         // "…, punch. Then to the back, left foot, …": the next move is told by where it goes.
@@ -173,6 +164,7 @@ public sealed partial class Reader
         if (said && _draft is { FacingIsLoose: true, Facing: { } behind, IsDone: false, SentenceEnded: false } && (_draft.Way == Way.Back || _draft.Footwork == "step-back") && (behind - heading).Amount == 180) _draft.Facing = heading;
         _draft.Facing ??= heading;
         _draft.FacingIsLoose = !said && !_draft.IsTurning;
+        _draft.FootGoesBackThere = _draft.FacingIsLoose && Follows(i, "to") && (Previous(i) is { Kind: "way", Value: "back" } or { Kind: "footwork", Value: "step-back" } || PreviousIs(i, "footNoun") && _draft.Footwork == "step-back");
         Note(_lexemes[i], "facing");
     }
 
