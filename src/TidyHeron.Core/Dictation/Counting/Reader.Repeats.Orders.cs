@@ -9,10 +9,10 @@ public sealed partial class Reader
     private const string HowMany = @"(?<many>two|three|four|five|six|2|3|4|5|6)(?: (?:moves?|movements?|counts?|techniques?|things?|steps?|ones?))?(?: of (?:those|these|them|that))?";
     private const string AllOfIt = @"(?:all (?:of )?(?:that|it|this)|the (?:whole|entire|exact same|same) (?:thing|lot|sequence|combination|section)|that whole (?:thing|sequence|combination)|everything)";
     private const string Again = @"(?: again| once more| over again)?";
-    private const string ThatWay = @",? ?(?:(?:on|to|towards?|at|facing|for|over to) (?:the |your )?(?:that side|other side|other way|opposite side|(?<to>right|left)(?:[- ]hand)?(?: side| wall)?|(?<to>three|nine|3|9) ?(?:o'clock)?)|(?:the )?(?:other|opposite) way(?: round| around)?|mirrored)";
+    private const string ThatWay = @",? ?(?:(?:on|to|towards?|at|facing|for|over to) (?:the |your |my )?(?:that side|other side|other way|opposite side|(?<to>right|left)(?:[- ]hand)?(?: side| wall)?|(?<to>three|nine|3|9) ?(?:o'clock)?)|(?:the )?(?:other|opposite) way(?: round| around)?|mirrored)";
 
     [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*"
-        + @"(?:(?<feet>(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:bring|pull|draw) (?:back|in) (?:the |your )?(?:left|right|front|back) foot|(?:your |both |the )?feet (?:come )?(?:back )?together|(?:you )?(?:turn|spin|pivot) (?:around|round|about|back))(?:(?:,? (?:and|then|now)| ?,)+ ?(?:you |we )?(?:look|face|turn)(?: to)?(?: the| your)? (?:left|right)(?: side)?)?(?:,? (?:and|then|now)| ?,)+ ?)?"
+        + @"(?:(?<feet>(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your |my )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:bring|pull|draw) (?:back|in) (?:the |your |my )?(?:left|right|front|back) foot|(?:your |both |the )?feet (?:come )?(?:back )?together|(?:you )?(?:turn|spin|pivot) (?:around|round|about|back))(?:(?:,? (?:and|then|now)| ?,)+ ?(?:you |we )?(?:look|face|turn)(?: to)?(?: the| your)? (?:left|right)(?: side)?)?(?:,? (?:and|then|now)| ?,)+ ?)?"
         + @"(?<order>(?:(?:you |we |i )?(?:do|repeat|perform|go through) )?"
         + @"(?:(?:all |both )?(?:of )?(?:the same|same|those|these|the last|all|all the|all of those|all of these|those same|these same) " + HowMany + Again + ThatWay
         + @"|(?:the )?same(?: thing| again)?" + ThatWay + @",? all " + HowMany
@@ -21,7 +21,7 @@ public sealed partial class Reader
         + @"|" + AllOfIt + Again + ThatWay + @"))$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OrdersItOnTheOtherSide();
 
-    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:your |both |the )?feet (?:come )?(?:back )?together)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:(?:bring|pull|draw|take|put|slide|move) )?(?:the |your |my )?(?:left|right|front|back) foot (?:comes? |goes )?(?:back|in|up|over|to the|to your|beside|next to)(?: (?:to|beside|next to|the|your|left|right|other|foot|one))*|(?:your |both |the )?feet (?:come )?(?:back )?together)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BringsTheFeetTogether();
 
     [GeneratedRegex(@"^(?:(?:okay|ok|so|and|now|then|right|next)[ ,]+)*(?:(?:do|repeat|once more,?|one more time,?|again,?) (?<both>both)(?: of (?:them|those|these))?|(?:(?:do|repeat) )?" + AllOfIt + @"(?: again| once more| over again| one more time)|repeat " + AllOfIt + @")(?: again| once more)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -33,7 +33,7 @@ public sealed partial class Reader
         // "Two more, stepping right and left"
         + @"(?:two|three|four|once|twice|one) more(?: times?| of (?:those|these|them))?[, ]+(?:each )?(?:stepping|walking|going|moving|with)(?: forwards?)?[, ]*(?:with )?(?:the )?" + OneSide + @"(?:(?:,| and| then)+ (?:the )?" + OneSide + @")*"
         // "Step forward with the right and do it again, then with the left"
-        + @"|(?:you |we )?step(?:ping)?(?: forwards?| through)?(?: with)?(?: the| your)? " + OneSide + @"(?: foot| leg)?,? and (?:do )?(?:it|that|the same|the same thing) ?(?:again)?(?:,? (?:and )?then (?:with )?(?:the |your )?" + OneSide + @"(?: foot| leg)?)*"
+        + @"|(?:you |we )?step(?:ping)?(?: forwards?| through)?(?: with)?(?: the| your)? " + OneSide + @"(?: foot| leg)?,? and (?:do )?(?:it|that|the same|the same thing) ?(?:again)?(?:,? (?:and )?then (?:with )?(?:the |your |my )?" + OneSide + @"(?: foot| leg)?)*"
         // "Again with the right"
         + @"|again,? (?:but )?with (?:the|a|your) " + OneSide + @"(?: foot| leg| step)?"
         // "The same with a right step, and the same with a left step"

@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     /// <summary>"Up the hall", "coming down", "stepping each time", "in a row, stepping forward with each one".</summary>
-    [GeneratedRegex(@"^(?:(?:then|now|in a row|one after the other|each|all)[ ,]+)*(?:(?:(?:stepping|walking|going|coming|moving|heading)(?: (?:forwards?|up|down|back|through|along|home|each time|with each(?: one| of them)?|every time|as you go))*(?: (?:the|your) (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?)?|(?:up|down|along) the (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?|with a step (?:each|for each(?: one)?|each time))[ ,:]*)+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:then|now|in a row|one after the other|each|all)[ ,]+)*(?:(?:(?:stepping|walking|going|coming|moving|heading)(?: (?:forwards?|up|down|back|through|along|home|each time|with each(?: one| of them)?|every time|as you go))*(?: (?:the|your|my) (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?)?|(?:up|down|along) the (?:hall|room|floor|mat|line|middle|centre|center)(?: line)?|with a step (?:each|for each(?: one)?|each time))[ ,:]*)+$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysOneWalks();
 
     /// <summary>"Three rising blocks, stepping each time: right, left, right", "three punches up the hall. Right, left, right": told like "three punches going forward, right, left, right".</summary>

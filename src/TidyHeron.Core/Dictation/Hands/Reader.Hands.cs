@@ -156,7 +156,7 @@ public sealed partial class Reader
         {
             // "…, head block, right hand.", "…, head block with the right"; a reverse punch says it by its name.
             if (_lexemes[k].IsHandTechnique && _lexemes[k].Term!.HandRule != HandRule.Unsaid) return true;
-            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).Where(l => l.Plain is not ("my" or "the" or "your" or "my")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
+            if (_lexemes[k].IsHandTechnique) return RestOfSentence(k).SkipWhile(l => l.Is("level")).Where(l => l.Plain is not ("the" or "your" or "my")).ToList() is [{ IsStop: true }, { Kind: "side" }, { Kind: "handNoun" }, ..] or [{ Plain: "with" or "of" or "using" }, ..];
             if (_lexemes[k].Kind is "then" or "tempo" or "side" or "relHand" or "stance" or "footwork" or "note" || _lexemes[k].Plain is "followed by") return true;
         }
         return true;

@@ -26,7 +26,7 @@ public sealed partial class Reader
             RetellHowOften(i);
             RetellFeetBroughtAround(i);
             RetellFeetThatGoRound(i);
-        RetellFeetThatComeRound(i);
+            RetellFeetThatComeRound(i);
             RetellWeapons(i);
             RetellStances(i);
             RetellStancesWithoutAName(i);

@@ -1,3 +1,4 @@
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -18,12 +19,22 @@ public sealed partial class Reader
         var looks = Backward(i).TakeWhile((l, n) => n < RunOn && !l.Is("technique")).FirstOrDefault(l => l.Is("gaze", "overShoulder")) is { } eyes && NamedSide(eyes) == foot;
         // Round and behind one it goes only with a turn.
         var led = behind > 0 && RestOfSentence(behind).TakeWhile(l => !l.Is("stance")).LastOrDefault() is { Kind: "side" } leads && leads.Side == foot && RestOfSentence(behind).Any(l => l.Is("stance"));
+        looks |= IsUnderWay(first) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("gaze", foot.Word)); // "look right and bring the right foot round"
         if (!pivots && !looks && behind > 0 && (led || _lexemes[i].Plain.StartsWith("swing", StringComparison.Ordinal))) _guesses[_lexemes[i].Start] = ($"Read as turning about to the {foot.Word}.", $"step back with the {foot.Word} foot,");
         else if (!pivots && !looks) return;
         BecomesTerm(i, "footwork", "turn");
         if (behind > 0) BecomesSmall(behind);
-        var at = _lexemes[side + 2].Start + _lexemes[side + 2].Length;
-        _lexemes.InsertRange(side + 3, [new Lexeme("degrees", "180", at, 0, "180 degrees"), new Lexeme("turnSide", foot.Word, at, 0, foot == Side.Right ? "clockwise" : "counterclockwise")]);
+        AddsAboutFace(side + 2, foot);
+    }
+
+    /// <summary>Whether anything was done before a lexeme: a form opens with no about face.</summary>
+    private bool IsUnderWay(int i) => _lexemes.Take(i).Any(l => l.Is("technique")) || !StanceSet.IsStanding(Now().Stance);
+
+    /// <summary>Half a turn to the side of a foot, told behind a lexeme.</summary>
+    private void AddsAboutFace(int after, Side foot)
+    {
+        var at = _lexemes[after].Start + _lexemes[after].Length;
+        _lexemes.InsertRange(after + 1, [new Lexeme("degrees", "180", at, 0, "180 degrees"), new Lexeme("turnSide", foot.Word, at, 0, foot == Side.Right ? "clockwise" : "counterclockwise")]);
     }
 
     /// <summary>"Look right, right foot goes round, low block", "right foot round to the right": about face, to the side of that foot.</summary>
@@ -32,17 +43,17 @@ public sealed partial class Reader
         if (_lexemes[i] is not { Kind: "filler", Plain: "round" or "around" } || i < 2 || !StartsSentence(FirstOfClause(i)) && !Backward(FirstOfClause(i)).TakeWhile(l => !l.EndsSentence).All(l => l.Kind is "filler" or "gaze" or "then" || l.IsStop)) return;
         var named = _lexemes[i - 1].Plain is "goes" or "comes" or "moves" or "swings" ? i - 2 : i - 1;
         if (named < 1 || !_lexemes[named].Is("footNoun") || !_lexemes[named - 1].Is("side") || _lexemes.GetRange(FirstOfClause(i), named - 1 - FirstOfClause(i)).Any(l => l.Kind is not ("filler" or "then" or "gaze"))) return;
+        if (!IsUnderWay(named)) return;
         var foot = _lexemes[named - 1].Side;
-        var end = i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Plain is "the" or "your" && _lexemes[i + 3].Is("side", foot.Word) ? i + 3 : i;
+        var end = i + 3 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Plain is "the" or "your" or "my" && _lexemes[i + 3].Is("side", foot.Word) ? i + 3 : i;
         if (!Alone(end) && !(end + 1 < _lexemes.Count && _lexemes[end + 1].Plain is "and")) return;
         var sentence = _lexemes.GetRange(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1);
         // "Left leg round, back stance, knife hand to the right side": there it goes.
         if (Enumerable.Range(end + 1, EndOfSentence(i) - end).Any(k => _lexemes[k].Is("side", foot.Other.Word) && k + 1 < _lexemes.Count && _lexemes[k + 1].Plain == "side")) return;
-        if (!sentence.Any(l => l.IsHandTechnique) || sentence.Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" or "beside" || l.Is("footwork") || l.Is("gaze") && NamedSide(l) == foot.Other || l.Is("gaze", foot.Other.Word)) || sentence.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet != Body.FeetKind.Lead)) return;
+        if (!sentence.Any(l => l.IsHandTechnique) || sentence.Any(l => l.Kind is "degrees" or "amount" or "clock" or "place" or "facing" or "turnSide" or "beside" || l.Is("footwork") || l.Is("gaze") && NamedSide(l) == foot.Other || l.Is("gaze", foot.Other.Word)) || sentence.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet != FeetKind.Lead)) return;
         _guesses[_lexemes[named].Start] = ($"Read as turning about to the {foot.Word}.", "foot 270 degrees");
         for (var k = named + 1; k <= end; k++) BecomesSmall(k);
-        var at = _lexemes[end].Start + _lexemes[end].Length;
-        _lexemes.InsertRange(end + 1, [new Lexeme("degrees", "180", at, 0, "180 degrees"), new Lexeme("turnSide", foot.Word, at, 0, foot == Side.Right ? "clockwise" : "counterclockwise")]);
+        AddsAboutFace(end, foot);
         _lexemes.Insert(named - 1, new Lexeme("footwork", "turn", _lexemes[named - 1].Start, 0, "turn", TermOf("turn")));
     }
 

@@ -11,7 +11,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:on |with |that's )?(?:the )?same (?:side|hand|leg|foot|arm) (?:as|that) (?:the|your|you|that|it|in|before)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhoseSide();
 
-    [GeneratedRegex(@"^(?:(?:but|and|only|now|just) )*(?:this time|now|here)?,? ?(?:it's |its |with |on |of |using )*(?:the |your )?(?<side>left|right)(?: one| hand| side| fist| arm)?(?: this time| now| instead)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:(?:but|and|only|now|just) )*(?:this time|now|here)?,? ?(?:it's |its |with |on |of |using )*(?:the |your |my )?(?<side>left|right)(?: one| hand| side| fist| arm)?(?: this time| now| instead)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhichOne();
 
     private void FindAppositions()

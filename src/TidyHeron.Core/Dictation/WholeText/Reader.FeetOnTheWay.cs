@@ -23,7 +23,7 @@ public sealed partial class Reader
         }
     }
 
-    [GeneratedRegex(@"\bso (?:that )?(?:(?:the|your|my) (?:left|right|front|back) (?:foot|leg) (?:slides|steps|goes|moves|shifts)|(?:you|we|i) (?:slide|step|move|shift) (?:the|your) (?:left|right|front|back) (?:foot|leg)) (?:out|forward|back|across)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bso (?:that )?(?:(?:the|your|my) (?:left|right|front|back) (?:foot|leg) (?:slides|steps|goes|moves|shifts)|(?:you|we|i) (?:slide|step|move|shift) (?:the|your|my) (?:left|right|front|back) (?:foot|leg)) (?:out|forward|back|across)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SoTheFootGoes();
 
     /// <summary>"Left hammer fist, horse stance, so the left foot slides out": with it, not after it.</summary>
@@ -97,10 +97,10 @@ public sealed partial class Reader
         }
     }
 
-    [GeneratedRegex(@"\b(?<stamp>stamp|stamps|stomp|stomps)(?: it| the foot| that foot| the right foot| the left foot)?(?: back)?(?: down)? (?:next to|beside|by) (?:the|your) (?:left|right|other)(?: one| foot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<stamp>stamp|stamps|stomp|stomps)(?: it| the foot| that foot| the right foot| the left foot)?(?: back)?(?: down)? (?:next to|beside|by) (?:the|your|my) (?:left|right|other)(?: one| foot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex StampsBesideTheOther();
 
-    [GeneratedRegex(@"^(?:with )?(?:the |your )?knee (?:nice and |really |up )?high$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:with )?(?:the |your |my )?knee (?:nice and |really |up )?high$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex KneeHigh();
 
     /// <summary>"Bring your right leg up, knee high, and stamp it down next to the left one": the feet are side by side then.</summary>

@@ -16,7 +16,7 @@ public sealed partial class Reader
         + @"|from " + WhichJoint + @"(?:ear|shoulder|hip) (?:down )?to " + WhichJoint + @"(?:knee|elbow)"
         // "The front knee over the toes", "elbow slightly bent", "right elbow pulled back hard", "the elbow leads"
         + @"|(?:with )?" + WhichJoint + @"(?:knees?|elbows?) (?:(?:is|are|stays?|kept|should be) )?(?:over the|above the|bent|straight(?:ened)?|slightly|a (?:little|bit) bent|close|tucked|locked|soft|relaxed|leads?|first|points? (?:out|down|in|to)|pointing|pointed|pushed|pulled|drawn|turned (?:out|in)|brush(?:es|ing)?|touch(?:es|ing)? each other|almost)\b" + Onwards
-        + @"|(?:with )?(?:both )?" + WhichJoint + @"(?:knees|elbows) (?:out|outwards?|in|inwards?|together|apart|high|wide|low|up|forwards?|to (?:the|your) chest|(?:in)?to the sides)\b" + Onwards
+        + @"|(?:with )?(?:both )?" + WhichJoint + @"(?:knees|elbows) (?:out|outwards?|in|inwards?|together|apart|high|wide|low|up|forwards?|to (?:the|your|my) chest|(?:in)?to the sides)\b" + Onwards
         // "Bend that front knee", "tucking your knees up", "slap your right elbow with the left palm"
         + @"|(?:bend|bending|dip|dipping|flex|flexing|tuck|tucking|straighten|straightening|lock|locking|squeeze|squeezing) " + WhichJoint + @"(?:knees?|elbows?)\b" + Onwards
         + @"|(?:push|pushing|press|pressing|pull|pulling|draw|drawing|bring|bringing|lift|lifting|open|opening|keep|keeping) (?:both )?" + WhichJoint + @"(?:knees|elbows)\b" + Onwards

@@ -20,10 +20,10 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
 
-    [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?: and then| and) kick(?:ing)? with (?:the|your) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:take|takes|taking|push|pushing) off (?:from|with|on) (?:the|your|my) (?:left|right|back|front|rear)(?: foot| leg| one)?(?:(?: and then| and) kick(?:ing)? with (?:the|your|my) (?<side>left|right)(?: foot| leg| one)?)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex TakesOff();
 
-    [GeneratedRegex(@"(?<=\b(?:jump|jumps|jumping|leap|leaps|hop|hops) )off (?:the|your) (?:left|right|back|front)(?: foot| leg| one)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\b(?:jump|jumps|jumping|leap|leaps|hop|hops) )off (?:the|your|my) (?:left|right|back|front)(?: foot| leg| one)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex JumpsOff();
 
     [GeneratedRegex(@"\b(?:when|as|once|after) (?:it|the foot|that foot|the leg) (?:goes|comes) (?:back|down)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

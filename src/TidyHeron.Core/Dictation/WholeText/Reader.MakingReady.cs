@@ -8,7 +8,7 @@ public sealed partial class Reader
 {
     private const string BesideTheBody = @"(?:up |down |back )?(?:at|on|by|near|over|above|to|beside|next to|under|behind) (?:the|your|my) (?:(?:left|right|other|opposite) )?(?:ear|shoulder|hip|side|elbow|armpit|chest|belt|waist|head)";
 
-    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i|first|next)[ ,]+)*(?:look(?:s|ing)?(?: to (?:the|your))? (?:left|right) and )?(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your )?arms come across)(?: (?:it|up|first|(?:for )?(?:the|your|my|a) (?:(?:left|right|low|high|rising|middle|inside|outside|down|downward) )*(?:hands?|fists?|arms?|block|punch)))*(?: " + BesideTheBody + @")?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:you|we|i|first|next)[ ,]+)*(?:look(?:s|ing)?(?: to (?:the|your|my))? (?:left|right) and )?(?:(?:re)?chamber(?:s|ing)?|prepare|prep|load(?: up)?|set|wind up|cock|get set|set up|(?:the |your |both )?arms cross(?:ing|ed)?|(?:the |your |both )?hands cross(?:ing|ed)?|(?:the |your |my )?arms come across)(?: (?:it|up|first|(?:for )?(?:the|your|my|a) (?:(?:left|right|low|high|rising|middle|inside|outside|down|downward) )*(?:hands?|fists?|arms?|block|punch)))*(?: " + BesideTheBody + @")?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlyMakesReady();
 
     [GeneratedRegex(LeadIn + @"(?:(?:bring|take|draw|pull|set|place) )?(?:(?:both|the|your) )*(?:fists|hands) (?:back )?(?:to|at|on|over to) (?:the|your|my) (?:left|right) (?:hip|side|waist)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

@@ -14,13 +14,13 @@ public sealed partial class Reader
     [GeneratedRegex(@"(?:,? ?(?:with |on |as |they're |those are |that's )*)\b(?:one count each|(?:each|both) (?:on |is |gets |has |with )?(?:its|their|his|a) own (?:count|counts)|(?:two|three) (?:separate |more )?counts(?: again| here| too| as well)?|separate counts|separately|a count each|each (?:is |gets |has )?(?:a|one) (?:separate )?count)(?=[.;]|$)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex HasItsOwnCount();
 
-    [GeneratedRegex(@"\b(?:(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your) (?:sides?|belt|hips?|belly|chest|waist|body))?|(?:bring|raise|lift|take) (?:the|your|both) (?:hands|arms) up(?: (?!and\b)\w+){0,4} and (?:back )?down(?: again)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:bring|take|lower|draw|drop|put|pull) them (?:back |slowly )*(?:down|in|up|apart|out|together)(?: (?:to|in front of|at|by) (?:the|your|my) (?:sides?|belt|hips?|belly|chest|waist|body))?|(?:bring|raise|lift|take) (?:the|your|both) (?:hands|arms) up(?: (?!and\b)\w+){0,4} and (?:back )?down(?: again)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex BringsTheHands();
 
     [GeneratedRegex(@"\bthe (?:left|right)(?: one| hand| arm| fist)? (?:rises|comes up|goes up|lifts)(?: at the same time| meanwhile| as well| too)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex RisesMeanwhile();
 
-    [GeneratedRegex(@"\bwith (?:the|your) (?:left|right|front|back|rear|other) (?:foot|leg) (?:just )?(?:staying|remaining|kept|planted|fixed)(?: put| there| where it is| still| in place| on the spot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bwith (?:the|your|my) (?:left|right|front|back|rear|other) (?:foot|leg) (?:just )?(?:staying|remaining|kept|planted|fixed)(?: put| there| where it is| still| in place| on the spot)?\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex WithTheOtherFootStaying();
 
     [GeneratedRegex(@"\b(?:twist|turn|rotate|shift|go|come|drop) into (?:a |an |your |the )?(?:\w+ ){1,3}(?:stance|dachi|seogi|sogi|bow)(?: with it| for (?:that|this)(?: one)?| as you do(?: it| that| so)?)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
@@ -38,7 +38,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"^\s*(?:(?:and|then|now|so|you|we|i) )*(?:pull|draw|come) back(?=,|$| and )", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PullsBackFirst();
 
-    [GeneratedRegex(@"\b(?:(?:leave|leaving|keep|keeping) (?:the|your) (?:front|lead|leading|back|rear|blocking|other|left|right) (?:hand|arm)|(?:(?:the|your) )?(?:front|lead|leading|back|rear|blocking|left|right) (?:hand|arm) (?:just )?(?:stays|remains|doesn't move|does not move|is left|is still))(?: (?:there|out|put|up|still|in place|where it is|in front|extended))*\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:leave|leaving|keep|keeping) (?:the|your|my) (?:front|lead|leading|back|rear|blocking|other|left|right) (?:hand|arm)|(?:(?:the|your|my) )?(?:front|lead|leading|back|rear|blocking|left|right) (?:hand|arm) (?:just )?(?:stays|remains|doesn't move|does not move|is left|is still))(?: (?:there|out|put|up|still|in place|where it is|in front|extended))*\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex AHandThatStays();
 
     private void FindPhrasesOfManyWords()

@@ -153,6 +153,7 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>Whether a sentence of those that begin there tells a whole count: a step or a turn, and what the hand does.</summary>
     private bool StepsAndStrikesAfter(int from)
     {
         for (var i = from; i < _lexemes.Count; i = EndOfSentence(i) + 2)

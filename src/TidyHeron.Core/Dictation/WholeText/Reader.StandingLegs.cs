@@ -8,7 +8,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"(?:^\s*on|\b(?:(?:stand|stands|standing|rise|rises|rising|come|comes|coming|get|balance|balances|balancing|stay|staying)(?: up| straight| tall| just| still| only)*|up|weight|(?:put|keep|with) (?:the|your|all your|all the) weight) on)(?: to)? (?:the |your |my )?(?<side>left|right)(?: leg| foot| one)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex StandsOnOneLeg();
 
-    [GeneratedRegex(@"(?<=\bkicks? )(?:(?:out )?to (?:the|your) )?(?:left|right)(?: side)?(?= with (?:the|your) (?:left|right|front|back|rear|lead|other) (?:leg|foot)\b)|(?<=\bkicks? with (?:the|your) (?:left|right) (?:leg|foot) )(?:out )?to (?:the|your) (?:left|right)(?: side)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\bkicks? )(?:(?:out )?to (?:the|your|my) )?(?:left|right)(?: side)?(?= with (?:the|your|my) (?:left|right|front|back|rear|lead|other) (?:leg|foot)\b)|(?<=\bkicks? with (?:the|your|my) (?:left|right) (?:leg|foot) )(?:out )?to (?:the|your|my) (?:left|right)(?: side)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex KicksToASide();
 
     /// <summary>"Stand up on your right leg and side kick to the left": the other one kicks.</summary>

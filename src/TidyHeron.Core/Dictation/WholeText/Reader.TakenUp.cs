@@ -42,7 +42,7 @@ public sealed partial class Reader
         if (_lexemes.FindIndex(stance, EndOfSentence(stance) - stance + 1, l => l.Is("technique")) is > 0 and var done) AsNote(FirstOfClause(done) > stance ? FirstOfClause(done) : done, EndOfSentence(stance));
     }
 
-    [GeneratedRegex(@"\b(?:(?:out )?(?:on|to) (?:the |your )?(?<side>left|right)(?: (?:hand )?side)?|(?<side>left|right) (?:hand )?side)\b(?! (?:foot|leg|hand|arm|fist|palm|knee|elbow|hip|shoulder))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:out )?(?:on|to) (?:the |your |my )?(?<side>left|right)(?: (?:hand )?side)?|(?<side>left|right) (?:hand )?side)\b(?! (?:foot|leg|hand|arm|fist|palm|knee|elbow|hip|shoulder))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnOneSide();
 
     /// <summary>"First you are in front stance on the left, that's your down block to the left side": to that side, as forms begin.</summary>
@@ -151,7 +151,7 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:you|we|i)(?:'re| are| should be| will be|'ve| have|'m| left off)|your|from)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhereOneIs();
 
-    [GeneratedRegex(@"\b(?:that's|this is|that is|which is) (?:just |only )?(?:the|your|our) (?:opening|ready|ready position|salute|salutation|beginning|start position|starting position)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:that's|this is|that is|which is) (?:just |only )?(?:the|your|my|our) (?:opening|ready|ready position|salute|salutation|beginning|start position|starting position)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysItWasTheOpening();
 
     /// <summary>"Cross the arms, bring them down, that's just the opening.": none of it takes a count, and where no foot moves it is a remark.</summary>

@@ -6,9 +6,9 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     private const string SameOpens = LeadIn + @"(?:(?:it's|that's|this is|just|but|exactly|it is|that is)[ ,]+)*";
-    private const string OverThere = @"(?:(?:but|just|only|now|over)[ ,]+)*(?:(?:on|to|with|for|at|over to) (?:the |your )?(?:other side|opposite side|left|right)(?: (?:side|hand side|leg|foot|hand))?|(?:the )?other side|mirrored|reversed|(?:the )?other way(?: round| around)?|(?:on )?(?:left|right)(?: side)?)?";
+    private const string OverThere = @"(?:(?:but|just|only|now|over)[ ,]+)*(?:(?:on|to|with|for|at|over to) (?:the |your |my )?(?:other side|opposite side|left|right)(?: (?:side|hand side|leg|foot|hand))?|(?:the )?other side|mirrored|reversed|(?:the )?other way(?: round| around)?|(?:on )?(?:left|right)(?: side)?)?";
 
-    [GeneratedRegex(SameOpens + @"(?:(?:the |your )?(?:left|right|other)(?: side| one| foot| leg)?(?: does| is|,)? )?(?:(?:do|repeat|make) )?"
+    [GeneratedRegex(SameOpens + @"(?:(?:the |your |my )?(?:left|right|other)(?: side| one| foot| leg)?(?: does| is|,)? )?(?:(?:do|repeat|make) )?"
         + @"(?:(?:that|it|them|this) again|(?:exactly )?(?:the )?same(?: (?:thing|again|move|moves|combination|idea|way|one|two|three|technique|techniques))?(?: as (?:before|we did|the (?:first|last|other|previous|one before|ones before)(?: one| side| two| time)?))?|(?:the |a |just the )?mirror(?: image|ed)?(?: of (?:that|it|the (?:one before|first|last one|other side)))?|mirror (?:that|it|this)|repeat (?:that|it|this)|once more|again|)[ ,]*"
         + OverThere + @"[ ,]*(?:so)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysItIsTheSame();

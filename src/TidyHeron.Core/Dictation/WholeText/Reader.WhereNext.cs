@@ -7,7 +7,7 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     [GeneratedRegex(LeadIn + @"(?:(?:first(?: of all)?|then|next|now|and|finally)[, ]+)*(?:"
-        + @"(?:(?:we|you|i|let's)(?:'re| are|'ll| will)? (?:going to |gonna )?(?:go|start|begin|move|come|head|work|do) )?(?:off |over |out |back |across )?(?:(?:to|on|towards?|with) )?(?:the |your |our )?(?<side>left|right)(?:[- ]hand)?(?: side| wall)?(?: first| now| next)?"
+        + @"(?:(?:we|you|i|let's)(?:'re| are|'ll| will)? (?:going to |gonna )?(?:go|start|begin|move|come|head|work|do) )?(?:off |over |out |back |across )?(?:(?:to|on|towards?|with) )?(?:the |your |my |our )?(?<side>left|right)(?:[- ]hand)?(?: side| wall)?(?: first| now| next)?"
         + @"|the (?:first|second|third|fourth|next|other|last) (?:line|direction|row|side|part) (?:goes|is|goes out|runs) (?:to )?the (?<side>left|right)(?: side)?"
         + @"|(?:starting|beginning|going) (?:off )?(?:to|on) the (?<side>left|right)(?: side)?)$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysTheSideOfTheNext();
@@ -57,7 +57,7 @@ public sealed partial class Reader
     /// <summary>"The next move is", "this one goes", "your first block will be", "it's".</summary>
     private const string WhatGoesThere = @"(?:(?:(?:the|this|that|your|our) )?(?:(?:very )?(?:first|second|third|fourth|fifth|sixth|next|last|final|other|opening) )?(?:one|move|movement|technique|block|punch|kick|strike|count|step|direction|thing)?(?: ?'s| is| goes| will be| comes)|it(?:'s| is)|we(?: go|'re going)|you(?: go|'re going))";
 
-    [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:(?<what>" + WhatGoesThere + @") )?(?:over |out |off |back )*(?:to )?(?:the |your )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:(?<what>" + WhatGoesThere + @") )?(?:over |out |off |back )*(?:to )?(?:the |your |my )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your|my) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySaysASide();
 
     /// <summary>"To the left now, left foot, front stance, low block", "then left, left front stance": so one turns there, where that foot leads and no turn is told.</summary>
@@ -83,7 +83,7 @@ public sealed partial class Reader
         }
     }
 
-    [GeneratedRegex(LeadIn + @"(?:(?:next|finally|from (?:here|there)|after that)[, ]+)*(?:(?:we|you|i|let's)(?:'re| are|'ll| will)? (?:going to |gonna )?)?(?:(?:go|goes|move|come|comes|head|cross|face|facing|turn) )?(?:over |across |round |around |on )*(?:(?:to|on|for|towards?) )?(?:the |your )?(?:other|opposite) (?:side|way|direction)(?: now| next)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(LeadIn + @"(?:(?:next|finally|from (?:here|there)|after that)[, ]+)*(?:(?:we|you|i|let's)(?:'re| are|'ll| will)? (?:going to |gonna )?)?(?:(?:go|goes|move|come|comes|head|cross|face|facing|turn) )?(?:over |across |round |around |on )*(?:(?:to|on|for|towards?) )?(?:the |your |my )?(?:other|opposite) (?:side|way|direction)(?: now| next)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySaysTheOtherSide();
 
     /// <summary>"Now the other side, right front stance, low block", "go to the other side. Right front stance, …": one turns there, where what is done is told out.</summary>
