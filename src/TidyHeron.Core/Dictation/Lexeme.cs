@@ -12,6 +12,13 @@ namespace TidyHeron.Core.Dictation;
 /// <param name="Term">The term, if it names one.</param>
 internal sealed record Lexeme(string Kind, string Value, int Start, int Length, string Plain, Term? Term = null)
 {
+    /// <summary>Where it is tells most of them apart, so that is looked at first: the rules look lexemes up a great deal.</summary>
+    public bool Equals(Lexeme? other) =>
+        ReferenceEquals(this, other)
+        || other is not null && Start == other.Start && Length == other.Length && Kind == other.Kind && Value == other.Value && Plain == other.Plain && Term == other.Term;
+
+    public override int GetHashCode() => HashCode.Combine(Start, Length, Kind, Value);
+
     public bool Is(string kind) => Kind == kind;
 
     public bool Is(string kind, string value) => Kind == kind && Value == value;

@@ -29,11 +29,12 @@ internal sealed class Unheeded
     public void TellIn(List<ReadField> fields)
     {
         var byStart = fields.Select((f, at) => (f, at)).Where(p => p.f.Move is not null).ToLookup(p => (p.f.Start, p.f.Length), p => p.at);
+        var places = _form.Moves.Index().ToDictionary(p => p.Item.Id, p => p.Index);
         for (var i = 0; i < _heard.Count; i++)
         {
             if (_heard[i].Length == 0) continue; // put in by a rule, nobody said it
             if (byStart[(_heard[i].Start, _heard[i].Length)].Select(at => (int?)at).FirstOrDefault() is not { } at) continue;
-            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || field.Field == "filler" && !_heard[i].Is("filler") || _form.IndexOf(field.Move!.Value) is var k && (k < 0 || IsOpening(k) && _heard[i].Kind is "side" or "handNoun")) continue;
+            if (fields[at] is not { Assumption: "", Field: not ("note" or "command") } field || field.Field == "filler" && !_heard[i].Is("filler") || !places.TryGetValue(field.Move!.Value, out var k) || IsOpening(k) && _heard[i].Kind is "side" or "handNoun") continue;
             // Words at the edge of a move may speak of its neighbour.
             if (IsSeenIn(i, k) || k > 0 && IsNamedIn(i, _form.Moves[k - 1]) || k + 1 < _form.Moves.Count && IsNamedIn(i, _form.Moves[k + 1])) continue;
             var first = NamedSide(i) is not null && _heard[i].Kind is "footNoun" or "handNoun" ? _heard[i - 1].Start : field.Start;

@@ -30,7 +30,7 @@ public sealed partial class Reader
         if (i > 0 && _lexemes[i - 1].Is("countNoun")) return false; // already told by the noun
         if (lexeme.Is("number") && !Alone(i) && StartsSentence(i) && ListEnd(i) >= 0) return true;
         // "Forty-five, knife hand": a number so high is a count only after the one before it.
-        if (lexeme.Is("degrees") && !_lexemes.Take(i).Any(l => l.Is("number") && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture))) return false;
+        if (lexeme.Is("degrees") && (!Alone(i) || !_lexemes.Take(i).Any(l => l.Is("number") && l.Value == (lexeme.Number - 1).ToString(System.Globalization.CultureInfo.InvariantCulture)))) return false;
         // "Land in front, 16: punch, 17: punch": a number with a colon needs no full stop before it.
         if (lexeme.Is("number") && i > 0 && _lexemes[i - 1].IsStop && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":")) return true;
         return Alone(i) && (StartsSentence(i) || IsNextNumber(i));

@@ -74,10 +74,10 @@ public sealed partial class Reader
         // Where the words speak of the weapon or the form has carried it so far. A move said back by itself keeps the
         // technique that it has; within a form of the weapon, an empty hand has let go first or is said to be empty.
         if (_bare || lexeme.Term is { IsWeapon: true } own && IsItsName(own, lexeme.Plain)) return null;
-        var weapon = NamedWith(i) ?? (LetGo() ? null : WeaponWords.With.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore());
+        var weapon = NamedWith(i) ?? ((WeaponWords.With.Keys.FirstOrDefault(SpeaksOf) ?? CarriedBefore()) is { } carried && !LetGo() ? carried : null);
         var way = i + 1 < _lexemes.Count ? _lexemes[i + 1].Plain : "";
         if (weapon == "staff" && lexeme.Plain is "strike" or "strikes" && StrikeAt(i) is { } aimed) return TermOf(aimed);
-        if ((weapon == "staff" || weapon is null && Holds("staff")) && lexeme.Plain == "strike" && way is "down" or "across" or "horizontally" or "sideways" or "up")
+        if (lexeme.Plain == "strike" && (weapon == "staff" || weapon is null && Holds("staff")) && way is "down" or "across" or "horizontally" or "sideways" or "up")
             return TermOf(way switch { "down" => "staff-overhead-strike", "across" or "horizontally" or "sideways" => "staff-horizontal-strike", _ => "staff-rising-strike" });
         if (weapon == "staff" && lexeme.Value == "block" && (_level ?? (Next(i) is { Kind: "level" } next ? Enum.Parse<Notation.Level>(next.Value, true) : null)) is { } height and not Notation.Level.Middle)
             return TermOf(height == Notation.Level.High ? "staff-high-block" : "staff-low-block");
