@@ -70,6 +70,8 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
+            // "Do those two to the right, low block, punch": what is named behind the order orders nothing.
+            if (EndOfClause(first) is var clause && clause + 1 < last && OnlyNamesWhatWasDone(first, clause + 2, last)) last = clause;
             if (OrdersItOnceMore().Match(WordsFrom(first, last)) is { Success: true } once && _lexemes.Take(first).Any(l => l.Kind is "technique" or "stance"))
             {
                 var (begin, all, _) = Said(_lexemes.GetRange(first, last - first + 1));

@@ -35,7 +35,12 @@ public sealed partial class Reader
 
     /// <summary>"Turn left, low block. Step, punch. The same again to the right.": to the other side than it began.</summary>
     private bool GoesToTheOtherSide(List<Lexeme> clause) =>
-        clause.FindIndex(l => l.Is("side")) is > 0 and var at && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side" && SoFar().Moves is [.., { Footwork: null, Stance: null }]) && SinceTheTurn() is { } since && WalkSoFar().Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
+        clause.FindIndex(l => l.Is("side")) is > 0 and var at
+        && (clause.Take(at).Any(l => l.Plain is "to" or "to the") || at + 1 < clause.Count && clause[at + 1].Plain is "side" && SoFar().Moves is [.., { Footwork: null, Stance: null }] || IsTheSideOfTheLast(clause[at].Side))
+        && SinceTheTurn() is { } since && WalkSoFar().Postures[since].Turned is { Amount: 90 } began && began.Side == clause[at].Side.Other;
+
+    /// <summary>"… Step forward, right punch. The same on the right.": the punch was on the right already.</summary>
+    private bool IsTheSideOfTheLast(Side side) => Now() is var now && now.Moved == side && now.Hands.All(h => h.Hand == side.Hand);
 
     private void TakeOtherSideWord(int i)
     {

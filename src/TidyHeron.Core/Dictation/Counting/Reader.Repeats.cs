@@ -16,7 +16,7 @@ public sealed partial class Reader
         var clause = _lexemes.GetRange(i, end - i);
         if (RepeatsTheHands(i, end, clause)) return;
         // "Turn to the right, same again": the turn is how the repeat begins.
-        var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Foot: null, Way: null } && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
+        var turnOnly = _draft is { IsDone: false, Stance: null, SentenceEnded: false, Way: null } && (_draft.Foot is null || _draft.HasTurn) && (_draft.HasTurn || _draft.Facing is not null) && _draft.Footwork is null or "turn"
             ? _draft.ToMove(Now().Heading, Now().Lead, true) : null;
         var sideOnly = turnOnly is not null && _draft is { TurnAmount: null, Facing: null };
         // "Turn to the right, step out into back stance, and do all three of those the other way around": how the first of them begins.
@@ -75,6 +75,12 @@ public sealed partial class Reader
             if (_said.Count > from) _said[from] = _said[from] with { Counting = Counting.Then };
         }
         else if ((goesThere ?? SinceTheLast(StartingWith(clause)) ?? PassageNamed(NamedToRepeat(clause)) ?? PassageOf(clause) ?? listed) is { } passage) RepeatPassage(passage, Math.Min(more, 99), otherSide || alternating);
+        else if (TurnsAboutWithIt() is { } about)
+        {
+            otherSide = true;
+            TellThePassage(clause, about, "from where you turned");
+            RepeatPassage(about, 1, otherSide: true);
+        }
         else if (otherSide && more == 1 && !_explicitCounts && (!clause.Any(l => l.Is("handNoun") || l.Is("side") && !StanceSet.IsStanding(Now().Stance)) || GoesToTheOtherSide(clause)) && SinceTheTurn() is { } since)
         {
             var sinceTheTurn = (since, CountsSoFar().Length - 1);
@@ -100,11 +106,16 @@ public sealed partial class Reader
             Belongs(turnOnly.Id);
             return;
         }
-        _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing };
+        _said[from] = _said[from] with { Turn = turnOnly.Turn, Facing = turnOnly.Facing, Footwork = turnOnly.Footwork is { Foot: not null } turns ? turns : _said[from].Footwork };
         // The foot that steps back does so after the turn.
         if (_said[from] is { Footwork: { Kind.Value: "step-back", Foot: { } back }, Stance: { Lead: null } taken } && _ways.Stances.Of(taken.Kind).Feet == FeetKind.Lead)
             _said[from] = _said[from] with { Stance = taken with { Lead = back.Other } };
         Belongs(turnOnly.Id);
+
+        // "Step left, low block. Step, punch. Turn around and do the same thing.": what went the one way, now the other way.
+        (int First, int Last)? TurnsAboutWithIt() =>
+            turnOnly is { Turn.Amount: 180 } && more == 1 && !_explicitCounts && clause.Any(l => l.Is("again")) && !clause.Any(l => l.Is("handNoun"))
+            && SinceTheTurn() is { } since && CountsSoFar() is var counted && counted[^1] - counted[since] is 1 or 2 && counted[since] > 0 && WalkSoFar().Postures[since].Turned.Amount is 90 or 180 ? (since, counted.Length - 1) : null;
 
         void Belongs(MoveId told)
         {
@@ -117,7 +128,7 @@ public sealed partial class Reader
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)
     {
-        if (end + 1 >= _lexemes.Count || !_lexemes[end].Is("stop", ",")) return;
+        if (end + 1 >= _lexemes.Count || !_lexemes[end].IsStop || _lexemes[end].EndsSentence) return;
         var last = end + 1;
         while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
         var rest = _lexemes.GetRange(end + 1, last - end);
@@ -137,7 +148,11 @@ public sealed partial class Reader
             }
             return;
         }
-        if (told.Count > 0 && rest.Any(l => l.Is("side")) && !rest.Any(l => l.Kind is "footwork" or "degrees" or "amount" or "then" or "turnSide" or "facing") && told.All(IsRepeated)) AsNote(end + 1, last);
+        // "Same thing on the other side, low block and then punch": all that is done there, named once more and in its order.
+        var (named, done) = (rest.Where(l => l.Is("technique")).ToList(), repeated.SelectMany(m => m.Hands.Select(h => h.Technique).Concat(m.Kick is { } kick ? [kick.Technique] : Array.Empty<TermId>())).ToList());
+        if (named.Count > 0 && named.Count == done.Count && named.Zip(done).All(p => IsThat(p.First, p.Second)) && told.All(l => l.Is("technique") || IsRepeated(l))
+            && rest.TrueForAll(l => l.IsStop || l.Kind is "filler" or "technique" or "stance" or "side" or "level" or "then" or "together" || l is { Kind: "footwork", Value: "step" }) && !(named.Count == 1 && rest.Exists(l => l.Kind is "then" or "footwork"))) AsNote(end + 1, last);
+        else if (told.Count > 0 && rest.Any(l => l.Is("side")) && !rest.Any(l => l.Kind is "footwork" or "degrees" or "amount" or "then" or "turnSide" or "facing") && told.All(IsRepeated)) AsNote(end + 1, last);
     }
 
     /// <summary>The sides of a series just said ("three punches: right, left, right"), or the last move with a side of its own.</summary>

@@ -33,6 +33,8 @@ public sealed partial class Reader
     /// </summary>
     private void FindSeriesOfSteps()
     {
+        FindTheSameOnEveryStep();
+        FindTechniquesOnBothSides();
         FindRowsInAStance();
         FindRowsThatAreWalked();
         FindListsOfSidesThatStep();

@@ -146,9 +146,15 @@ public sealed partial class Reader
         // "Turn to me": to who stands in front.
         if (_lexemes[i].Plain is "me" or "us" && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Plain: "turn to" or "turn towards" or "turn toward" or "turn back to" })
             _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "front", Plain = "the front" };
-        // "Again the other way: left, right": on the other side.
-        if (_lexemes[i] is { Kind: "place", Plain: "the other way" } && i > 0 && _lexemes[i - 1].Is("again"))
+        // "Again the other way: left, right", "repeat that going the other way", "go the other way and do the same": on the other side.
+        if (_lexemes[i] is { Kind: "place", Plain: "the other way" or "the other direction" or "the opposite direction" or "the opposite way" or "other way" or "other direction" } && i > 0
+            && (_lexemes[i - 1].Is("again") || (_lexemes[i - 1].Plain is "going" or "go" or "in" or "heading" || _lexemes[i - 1].Is("footwork", "step")) && ClauseOf(i).ToList() is var all && all.Exists(l => l.Is("again")) && all.TrueForAll(l => l.Kind is "filler" or "again" or "place" or "then" || l.Is("footwork", "step"))))
+        {
+            if (_lexemes[i - 1].Is("footwork")) BecomesSmall(i - 1);
             _lexemes[i] = _lexemes[i] with { Kind = "otherSide", Value = "other" };
+        }
+        // "Now the other side, same thing": one order.
+        if (_lexemes[i].Is("otherSide") && OnlySmallWordsAndACallBefore(i) && Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("again") && Alone(i + 2)) BecomesSmall(i + 2);
         // "Land facing the other side in left bow stance": half a turn.
         if (_lexemes[i].Is("otherSide") && i > 0 && _lexemes[i - 1].Is("facing") && ClauseOf(i).Any(l => l is { Kind: "footwork", Value: "jump" or "land" or "turn" or "spin" } || l.Is("landing")))
         {

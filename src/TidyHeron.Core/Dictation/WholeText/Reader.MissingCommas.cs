@@ -30,6 +30,8 @@ public sealed partial class Reader
         {
             // "Turn to the back left front stance", "turn front left low block": the side of what follows.
             "place" => sided is { Kind: "stance" } or { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork")),
+            // "Do the same on the other side low block, punch", "the same to the right low block and punch": what is done there.
+            "otherSide" or "side" or "again" or "filler" when IsOrderedOver(i) => (strikes || sided is { IsHandTechnique: true }) && RestOfSentence(i).Count(l => l.Is("technique")) > 1,
             // "Facing left rising block": so one faces, where nothing else tells it.
             "side" => strikes && _lexemes[i - 1].Is("facing"),
             // "Sit back onto the right leg cat stance": the leg that bears the weight, and what is stood in.
@@ -79,5 +81,18 @@ public sealed partial class Reader
     {
         while (i < _lexemes.Count && _lexemes[i] is { Kind: "filler", Plain: "the" or "my" or "your" }) i++;
         return i + 2 < _lexemes.Count && _lexemes[i].Is("side") && _lexemes[i + 1].Is("footNoun") && _lexemes[i + 2].Plain.Split(' ')[0] is "goes" or "comes" or "steps" or "swings" or "moves" or "ends" or "like" or "is";
+    }
+
+    /// <summary>"… the same on the other side", "turn around and repeat", "those two to the right": whether an order to do something over ends there.</summary>
+    private bool IsOrderedOver(int i)
+    {
+        var clause = Backward(i + 1).TakeWhile(l => !l.IsStop).ToList();
+        return _lexemes[i].Kind switch
+        {
+            "otherSide" => clause.Exists(l => l.Is("again")) || _lexemes[i].Plain.StartsWith("same", StringComparison.Ordinal),
+            "again" => clause.Exists(l => l.Is("footwork", "turn") || l.Is("otherSide")) || i > 1 && _lexemes[i - 1].Is("stop", ",") && ClauseOf(i - 2).Any(l => l.Is("otherSide")),
+            "side" => Follows(i, "the", "to the", "on the") && clause.Exists(l => l.Kind is "again" or "otherSide"),
+            _ => _lexemes[i].Plain is "side" && clause.Exists(l => l.Is("again")),
+        };
     }
 }

@@ -37,7 +37,7 @@ public sealed partial class Reader
             if (_lexemes.FindIndex(first, last - first + 1, l => l.Kind is not ("filler" or "then")) is > 0 and var called && _lexemes[called].Is("ordinal"))
                 for (opens = called + 1; opens < last && (_lexemes[opens].Kind is "countNoun" or "filler" or "number" || _lexemes[opens].Plain is "move" or "moves"); opens++) ;
             // "The same on the left, so left front kick, …", "other side, left front kick, …"
-            if (Leading(opens, last) is > 0 and var lead && IsToldHere(first, lead + 1, last, NamesTheOtherSide().IsMatch(WordsFrom(opens, lead)), goesOn: true)) AsNote(BehindTheFoot(opens, lead), lead);
+            if (Leading(opens, last) is > 0 and var lead && !OnlyNamesWhatWasDone(first, lead + 1, last) && IsToldHere(first, lead + 1, last, NamesTheOtherSide().IsMatch(WordsFrom(opens, lead)), goesOn: true)) AsNote(BehindTheFoot(opens, lead), lead);
             // "Left front kick, … right punch, same thing, other side."
             else if (Trailing(first, last) is > 0 and var trail && IsToldHere(first, first, trail - 1, NamesTheOtherSide().IsMatch(WordsFrom(trail, last)))) AsNote(trail, last);
             // "… right punch. Same thing, other side."
@@ -69,6 +69,15 @@ public sealed partial class Reader
         for (var (k, clauses) = (last, 0); k > first && clauses < 3; k--)
             if (_lexemes[k - 1].IsStop && ++clauses > 0 && IsCalledTheSame(k, last)) found = k;
         return found;
+    }
+
+    /// <summary>"The same on the right, low block, punch": no step is told, and there was one with each; it is named once more, not told out.</summary>
+    private bool OnlyNamesWhatWasDone(int sentence, int first, int last)
+    {
+        var told = Enumerable.Range(first, last - first + 1).Where(IsADeed).ToList();
+        var before = Enumerable.Range(0, sentence).Where(IsADeed).TakeLast(told.Count).ToList();
+        return told.Count > 1 && before.Count == told.Count && _lexemes.GetRange(first, last - first + 1).TrueForAll(l => l.IsStop || l.Kind is "filler" or "technique" or "side" or "level" or "then" or "together")
+            && before.Zip(before.Skip(1)).All(p => _lexemes.GetRange(p.First, p.Second - p.First).Exists(l => l.EndsSentence));
     }
 
     /// <summary>Whether what is told in a run is what was told before the sentence, as many deeds of them, the sides changed if it says so; <paramref name="goesOn"/>: they may be the first of a passage.</summary>
