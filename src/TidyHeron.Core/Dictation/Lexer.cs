@@ -138,7 +138,9 @@ internal static partial class Lexer
                 var first = phrases.Match(words, i, atMost: 1);
                 // "Left foot sweeping crescent" is no foot sweep, but "left side kick to the knee" is a side kick.
                 // "From the left" tells where a strike comes from, but "from the left front stance" where a step does.
-                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead" || place.Meaning is { Kind: "landing", Value: "front" }) phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
+                // "Land in front stance" is in that stance, but "land in front punch" is in front; "down in front punch" as well.
+                var frontPunch = phrases.Match(words, i + place.Length - 1) is { Meaning.Kind: "technique" };
+                if (place.Meaning.Kind is "strikeFrom" or "way" or "filler" or "lead" && !(frontPunch && i > 0 && words[i - 1] is "down") || place.Meaning is { Kind: "landing", Value: "front" } && !frontPunch) phrase = phrases.Match(words, i, atMost: place.Length - 1) ?? first;
                 else if (place.Meaning.Kind is "place" or "facing" or "from" or "again" || lexemes is [.., { Kind: "side" }] && first?.Meaning.Kind is "footNoun" or "handNoun") phrase = first;
             }
             // "Right foot forward horse stance", "to the left side horse stance": where the foot goes, and what is stood in.

@@ -43,6 +43,6 @@ public sealed partial class Reader
 
     /// <summary>Whether a clause, or what goes with one, begins there, and what came before it in the sentence has told where the feet go.</summary>
     private bool IsHandsTurn(int i) =>
-        i > 0 && (_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Kind is "together" or "then" || _lexemes[i - 1].Plain is "and" or "with" or "a" or "with a")
+        i > 0 && (_lexemes[i - 1].Is("stop", ",") || _lexemes[i - 1].Kind is "together" or "then" or "stance" || _lexemes[i - 1].Plain is "and" or "with" or "a" or "with a")
         && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "footwork" or "stance" or "footNoun");
 }

@@ -14,8 +14,21 @@ public sealed partial class Reader
 
     private const string TheKickingOne = "(?:it|(?:the|that|your|the same|the kicking|your kicking) (?:foot|leg))";
 
-    [GeneratedRegex(@"\b(?:(?<place>(?:pull|draw|bring|take|snap)(?:s|ing)? " + TheKickingOne + @" back(?: again)?)|(?<back>step(?:s|ping)? back with " + TheKickingOne + @")|step(?:s|ping)? (?:forward|through|down) with " + TheKickingOne + @")\b(?! (?:to|in|into|down|behind|where|beside|next|up))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?<place>(?:pull|draw|bring|take|snap)(?:s|ing)? " + TheKickingOne + @" back(?: again)?)\b(?! (?:to|in|into))|(?<back>step(?:s|ping)? back with " + TheKickingOne + @")|step(?:s|ping)? (?:forward|through|down) with " + TheKickingOne + @")\b(?! (?:down|behind|where|beside|next|up))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex GoesOnWithTheKickingFoot();
+
+    private const string TheFootNamed = "(?:(?:the|your|my|that) )?(?<foot>left|right) (?:foot|leg)";
+    private const string WhereItWas = "(?: (?:(?:down )?behind(?: you)?|again|(?:to )?where it (?:was|came from|started)|to its place))?";
+
+    /// <summary>"Step forward with the right foot", "the right foot goes back", "put the right foot down in front".</summary>
+    [GeneratedRegex(@"\b(?:(?<back>step(?:s|ping)? back with " + TheFootNamed
+        + "|" + TheFootNamed + " (?:(?:goes|steps|comes|moves|lands) )?back" + WhereItWas + "|" + TheFootNamed + " returns" + WhereItWas
+        + "|(?:put|set|place|bring|pull|draw|take|return)(?:s|ting|ing)? " + TheFootNamed + " (?:straight )?(?:back(?: down)?|down behind(?: you)?|behind(?: you)?)" + WhereItWas
+        + ")|step(?:s|ping)? (?:forwards?|through|down)(?: in front)? with " + TheFootNamed
+        + "|" + TheFootNamed + " (?:(?:goes|steps|comes|lands|is (?:put|set|placed)) )?(?:down )?(?:forwards?|through|down|in front)"
+        + "|land(?:s|ing)? (?:forwards?|in front) (?:on|with) " + TheFootNamed + "(?: in front| forwards?)?"
+        + "|(?:put|set|place|plant|bring|drop)(?:s|ting|ing)? " + TheFootNamed + @" (?:down )?(?:forwards?|down|in front))\b(?! (?:to|half|behind|where|beside|next|up|together|of|towards?|around|round|across)\b)", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex TheNamedFootComesDown();
 
     [GeneratedRegex(@"\b(?:put|set|place|puts|sets|bring) (?:it|the foot|that foot|the leg|that leg) (?:straight|right|directly) (?:back )?down(?: again)?\b(?! (?:in front|forward|behind|where|beside|next))", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex PutsItStraightDown();
@@ -56,6 +69,13 @@ public sealed partial class Reader
             {
                 AsNote(first, last);
                 _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = match.Groups["place"].Success ? "samePlace" : match.Groups["back"].Success ? "back" : "front", Plain = "lands" };
+            }
+        // "Right front kick, step forward with the right foot": the foot that kicked.
+        foreach (var (first, last, match) in Runs(TheNamedFootComesDown(), " foot", " leg"))
+            if (KickJustBefore(first) is { } kick && _lexemes.GetRange(FirstOfClause(kick), first - FirstOfClause(kick)).FindAll(l => l.Is("side")) is [{ } its] && its.Value == match.Groups["foot"].Value.ToLowerInvariant())
+            {
+                AsNote(first, last);
+                _lexemes[first] = _lexemes[first] with { Kind = "landing", Value = match.Groups["back"].Success ? "back" : "front", Plain = "lands" };
             }
         // "Front kick and return to the left front stance": where it kicked from. "Kick, right foot, down in front".
         for (var i = 1; i + 1 < _lexemes.Count; i++)
@@ -101,5 +121,14 @@ public sealed partial class Reader
             if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "spin", IsGerund: true } && EndOfClause(i) is var end && end + 1 < _lexemes.Count && !_lexemes[end + 1].EndsSentence && _lexemes.GetRange(i + 1, end - i).All(l => l.Kind is "filler" or "side") && RestOfSentence(end + 1).FirstOrDefault(l => l.Is("technique")) is { IsKick: true } spun && Spins(spun) && !_lexemes.GetRange(i, _lexemes.IndexOf(spun, i) - i).Any(l => l.Kind is "stance" or "degrees" or "amount")) AsNote(i, end);
 
         static bool Spins(Lexeme kick) => kick.Plain.Contains("spin", StringComparison.Ordinal) || kick.Plain.Contains("turning back", StringComparison.Ordinal);
+    }
+
+    /// <summary>The kick that is the last thing told before a place in its sentence, with or without its leg; none where something else is.</summary>
+    private int? KickJustBefore(int i)
+    {
+        for (var k = i - 1; k >= 0 && !_lexemes[k].EndsSentence; k--)
+            if (_lexemes[k].IsKick) return k;
+            else if (!(_lexemes[k].Kind is "filler" or "side" or "footNoun" or "level" or "then" or "tempo" or "shout" or "relFoot" || _lexemes[k].IsStop)) return null;
+        return null;
     }
 }

@@ -14,11 +14,15 @@ public sealed partial class Reader
     private void PartPlacesFromWhatFollows()
     {
         for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            // "Bring the left foot up to the right and left low block": not both of them.
+            if (IsLeftAndRight(i) && _lexemes[i + 1].IsHandTechnique && Follows(i, "the", "your", "my", "to the", "to your")) IntoTwoSides(i);
             if (EndsWithThis(i))
             {
                 _lexemes.Insert(i + 1, StopAfter(i, ","));
                 i++;
             }
+        }
     }
 
     private bool EndsWithThis(int i)
@@ -32,6 +36,8 @@ public sealed partial class Reader
             "place" => sided is { Kind: "stance" } or { IsHandTechnique: true } && Backward(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("footwork")),
             // "Do the same on the other side low block, punch", "the same to the right low block and punch": what is done there.
             "otherSide" or "side" or "again" or "filler" when IsOrderedOver(i) => (strikes || sided is { IsHandTechnique: true }) && RestOfSentence(i).Count(l => l.Is("technique")) > 1,
+            // "Bring the left foot up to the right foot left low block", "up to the right right punch": the side of what the hand does.
+            "footNoun" or "side" or "relFoot" when sided is { IsHandTechnique: true } && Follows(_lexemes[i].Is("footNoun") && _lexemes[i - 1].Is("side") ? i - 1 : i, "the", "your", "my", "to the", "to your") => true,
             // "Facing left rising block": so one faces, where nothing else tells it.
             "side" => strikes && _lexemes[i - 1].Is("facing"),
             // "Sit back onto the right leg cat stance": the leg that bears the weight, and what is stood in.
