@@ -128,7 +128,7 @@ public sealed partial class Reader
     /// <summary>"Left foot the same, left bow, left bridge": what is repeated may be told over in the same sentence.</summary>
     private void ToldOver(int end, int from)
     {
-        if (end + 1 >= _lexemes.Count || !_lexemes[end].IsStop || _lexemes[end].EndsSentence) return;
+        if (end + 1 >= _lexemes.Count || !_lexemes[end].IsStop) return;
         var last = end + 1;
         while (last + 1 < _lexemes.Count && !_lexemes[last + 1].EndsSentence) last++;
         var rest = _lexemes.GetRange(end + 1, last - end);
@@ -136,7 +136,7 @@ public sealed partial class Reader
         bool IsRepeated(Lexeme l) => l.Is("stance") ? repeated.Any(m => m.Stance?.Kind.Value == l.Value) : repeated.Any(m => m.Kick?.Technique.Value == l.Value || m.Hands.Any(h => h.Technique.Value == l.Value));
         var told = rest.Where(l => l.Kind is "stance" or "technique").ToList();
         // "The same on the other side, so you turn one thirty-five to the right": how the repeat begins.
-        if (told.Count == 0 && rest.FirstOrDefault(l => l.Is("degrees")) is { } far && rest.LastOrDefault(l => l.Kind is "side" or "turnSide") is { } toward && rest.All(l => l.IsStop || l.Kind is "filler" or "opening" or "side" or "turnSide" or "degrees" or "degreesWord" || IsTurnWord(l)))
+        if (told.Count == 0 && !_lexemes[end].EndsSentence && rest.FirstOrDefault(l => l.Is("degrees")) is { } far && rest.LastOrDefault(l => l.Kind is "side" or "turnSide") is { } toward && rest.All(l => l.IsStop || l.Kind is "filler" or "opening" or "side" or "turnSide" or "degrees" or "degreesWord" || IsTurnWord(l)))
         {
             _said[from] = _said[from] with { Turn = Turn.To(toward.Side, far.Number), Facing = null };
             ForgetNow();
@@ -150,8 +150,9 @@ public sealed partial class Reader
         }
         // "Same thing on the other side, low block and then punch": all that is done there, named once more and in its order.
         var (named, done) = (rest.Where(l => l.Is("technique")).ToList(), repeated.SelectMany(m => m.Hands.Select(h => h.Technique).Concat(m.Kick is { } kick ? [kick.Technique] : Array.Empty<TermId>())).ToList());
-        if (named.Count > 0 && named.Count == done.Count && named.Zip(done).All(p => IsThat(p.First, p.Second)) && told.All(l => l.Is("technique") || IsRepeated(l))
-            && rest.TrueForAll(l => l.IsStop || l.Kind is "filler" or "technique" or "stance" or "side" or "level" or "then" or "together" || l is { Kind: "footwork", Value: "step" }) && !(named.Count == 1 && rest.Exists(l => l.Kind is "then" or "footwork"))) AsNote(end + 1, last);
+        if (named.Count > (_lexemes[end].EndsSentence ? 1 : 0) && named.Count == done.Count && named.Zip(done).All(p => IsThat(p.First, p.Second)) && told.All(l => l.Is("technique") || IsRepeated(l))
+            && rest.TrueForAll(l => l.IsStop || l.Kind is "filler" or "technique" or "stance" or "side" or "level" or "then" or "together" || l is { Kind: "footwork", Value: "step" }) && !(named.Count == 1 && rest.Exists(l => l.Kind is "then" or "footwork")) && !rest.TakeWhile(l => !l.Is("technique")).Any(l => l.Is("footwork"))) AsNote(end + 1, last);
+        else if (_lexemes[end].EndsSentence) return;
         else if (told.Count > 0 && rest.Any(l => l.Is("side")) && !rest.Any(l => l.Kind is "footwork" or "degrees" or "amount" or "then" or "turnSide" or "facing") && told.All(IsRepeated)) AsNote(end + 1, last);
     }
 

@@ -12,7 +12,7 @@ public sealed partial class Reader
             if (_lexemes.GetRange(first, EndOfSentence(first) - first + 1).Exists(l => l.Kind is "times" or "again" or "otherSide" || l.Is("number") && !IsCountMark(_lexemes.IndexOf(l, first)) || SaysEach(l))) continue;
             for (var i = Math.Max(first, 1); i < EndOfSentence(first); i++)
             {
-                if (IsLeftAndRight(i) && _lexemes[i + 1].IsHandTechnique && IsHandsTurn(i) || IsLeftAndRight(i + 1) && _lexemes[i].IsHandTechnique && IsHandsTurn(i) && Alone(i + 1)) IntoTwoSides(_lexemes[i].IsHandTechnique ? i + 1 : i);
+                if (IsLeftAndRight(i) && _lexemes[i + 1].IsHandTechnique && (IsHandsTurn(i) || _lexemes[i - 1].EndsSentence) || IsLeftAndRight(i + 1) && _lexemes[i].IsHandTechnique && IsHandsTurn(i) && Alone(i + 1)) IntoTwoSides(_lexemes[i].IsHandTechnique ? i + 1 : i);
                 if (TwoSidesOf(i) is not var (one, other, done)) continue;
                 var at = _lexemes[one].Start + _lexemes[one].Length;
                 if (done < one)
@@ -33,7 +33,8 @@ public sealed partial class Reader
     {
         var after = _lexemes[i].IsHandTechnique;
         var one = after ? i + 1 : i;
-        if (one >= _lexemes.Count || !_lexemes[one].Is("side") || !IsHandsTurn(i)) return null;
+        var both = one + 1 < _lexemes.Count && _lexemes[one].Is("side") && _lexemes[one + 1].Is("side"); // "right and left punch"
+        if (one >= _lexemes.Count || !_lexemes[one].Is("side") || !IsHandsTurn(i) && !(both && i > 0 && _lexemes[i - 1].EndsSentence)) return null;
         var other = one + 1;
         while (other < _lexemes.Count && (_lexemes[other].Kind is "then" || _lexemes[other].Is("stop", ",") || _lexemes[other].Is("stop", "-") || _lexemes[other].Plain == "and")) other++;
         if (other >= _lexemes.Count || !_lexemes[other].Is("side") || _lexemes[other].Value == _lexemes[one].Value) return null;

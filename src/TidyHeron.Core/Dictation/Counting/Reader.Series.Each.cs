@@ -12,7 +12,19 @@ public sealed partial class Reader
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
-            if (SameOnEveryStep(first, last) is not { } row) continue;
+            var row = SameOnEveryStep(first, last);
+            // "Step forward three times. A punch each time. Shout on the last one.": told in sentences of their own.
+            for (var (end, more) = (last, 0); row is null && more < 2 && NextSentence(end) is var next && next < _lexemes.Count; more++)
+            {
+                end = EndOfSentence(next);
+                var (begun, goesOn) = (_lexemes.GetRange(first, last - first + 1), _lexemes.GetRange(next, end - next + 1));
+                if (!goesOn.Exists(SaysEach) || begun.Exists(l => l.Is("technique")) && (begun.Exists(l => l.Is("footwork")) || goesOn.Exists(l => l.Is("technique")))) break;
+                var shouts = NextSentence(end);
+                var ends = shouts < _lexemes.Count ? EndOfSentence(shouts) : end;
+                if (SameOnEveryStep(first, ends) is { Shout: not null } withShout) (row, last) = (withShout, ends);
+                else if (SameOnEveryStep(first, end) is { } without) (row, last) = (without, end);
+            }
+            if (row is null) continue;
             var at = _lexemes[last].Start + _lexemes[last].Length;
             for (var k = first; k <= last; k++)
                 if (_lexemes[k].IsStop) BecomesStopless(k);

@@ -94,7 +94,7 @@ public sealed partial class Reader
         if (order.Any(l => l.Kind is not ("again" or "otherSide" or "passage" or "side" or "place" or "timesNoun" or "countNoun" or "ordinal" or "number") && l is not { Kind: "footwork", Plain: "moves" or "steps" })) return false;
         if (!order.Any(l => l.Kind is "again" or "otherSide") && !SpeaksOfAMirror().IsMatch(words)) return false;
         if (OrdersItOnceMore().IsMatch(words) && !order.Any(l => l.Is("otherSide"))) return false; // all of it, as it was
-        if (IsCalled(sentences[s]) || IsCalled(sentences[s + 1])) return false;
+        if (IsCalled(sentences[s]) || IsCalled(sentences[s + 1]) || OnlyNamesWhatWasDone(sentences[s].First, sentences[s + 1].First, sentences[s + 1].Last)) return false;
         var before = Enumerable.Range(0, sentences[s].First).Where(IsADeed).ToList();
         var until = sentences.Skip(s + 1).Take(ToldOutWithin).TakeWhile(n => !Run(n).Any(l => l.Kind is "again" or "otherSide")).LastOrDefault();
         var after = Enumerable.Range(sentences[s + 1].First, Math.Max(0, until.Last + 1 - sentences[s + 1].First)).Where(IsADeed).ToList();
