@@ -53,7 +53,7 @@ public sealed partial class Reader
         while (parts >= 0 && (_lexemes[parts].Plain == "and" || _lexemes[parts].Is("then"))) parts--;
         if (!_lexemes[i].Is("number") || parts < 0 || !_lexemes[parts].IsStop) return false;
         // "First, step left, low block. Then two, step, punch": after the ordinal before it.
-        if (parts < i - 1 && _lexemes[parts].EndsSentence && _lexemes[i + 1].Is("stop", ",") && _lexemes.Take(parts).Any(l => l.Kind is "ordinal" or "number" && l.IsNumber(_lexemes[i].Number - 1)) && _lexemes[parts + 1].Is("then")) return true;
+        if (parts < i - 1 && _lexemes[parts].EndsSentence && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes.Take(parts).Any(l => l.Kind is "ordinal" or "number" && l.IsNumber(_lexemes[i].Number - 1)) && _lexemes[parts + 1].Is("then")) return true;
         for (var k = i - 1; k >= 0; k--)
             if (_lexemes[k].Kind is "number" or "countWord" && Alone(k) && int.TryParse(_lexemes[k].Value, out var before)) return before == _lexemes[i].Number - 1 && (StartsSentence(k) || IsNextNumber(k));
         return false;

@@ -82,6 +82,7 @@ public sealed partial class Reader
                     if (WhereOneShouts(k + 1, last) is var (on, ends)) (shoutOn, k) = (on, ends);
                     break;
                 case { Kind: "number" } when int.TryParse(lexeme.Value, out var number):
+                    if (number == 1 && k > first && _lexemes[k - 1].Is("ordinal", "last")) break;
                     if (number == 1 && next is { Kind: "technique" or "level" or "footwork" }) break; // "one punch on each", "one step for each"
                     if (number is < 2 or > Most || many > 0 && many != number || next is not ({ Kind: "footwork" or "technique" or "stance" or "level" } or { Plain: "more" })) return null;
                     many = number;
@@ -107,10 +108,13 @@ public sealed partial class Reader
                     sides.Add(lexeme.Side);
                     break;
                 case { Kind: "footNoun" } when k > first && _lexemes[k - 1].Is("side"): break;
-                case { Kind: "filler" }: break;
+                case { Kind: "filler" } or { Kind: "note", Plain: "theres" }: break;
+                case { Kind: "ordinal", Value: "last" } when shout is null && next is { Kind: "number", Value: "1" } or { Kind: "filler" }: break; // "and the last one you shout"
                 default: return null;
             }
         }
+        // "There's three knife hands in back stance, so right, left, right": a stance that is taken on one side and then on the other.
+        if (step is null && done is not null && stance is not null && many > 1 && sides.Count == many && IsPlural(done) && done.Term!.Family == "receiving") (each, step) = (true, new("footwork", "step", _lexemes[first].Start, 0, "step"));
         if (!each || step is null || done is null) return null;
         if (many == 0) many = sides.Count;
         if (sides.Count == 1) sides = [.. Enumerable.Range(0, many).Select(n => n % 2 == 0 ? sides[0] : sides[0].Other)];

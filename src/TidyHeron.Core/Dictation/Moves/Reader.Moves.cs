@@ -124,6 +124,7 @@ public sealed partial class Reader
             if (move with { Stance = null, Facing = front, Counting = Counting.Own } == new Move(move.Id)) return; // the opening says it all
         }
         if (_before.Count + _said.Count == 0 && move.Counting is Counting.Then or Counting.Together) move = move with { Counting = Counting.Own };
+        if (GoesOnFromFeetThatTurned(draft, move)) move = move with { Counting = Counting.Then };
         _said.Add(move);
         if (draft.IsNumbered) _withNumber.Add(move.Id);
         if (draft.BeginsSentence) _withSentence.Add(move.Id);

@@ -169,6 +169,16 @@ public sealed partial class Reader
         // "Around to the other side, low block": one turns there.
         if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
             BecomesTerm(i, "footwork", "turn");
+        // "Around with the right foot, low block", "round again with the left": one turns about with it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && OnlySmallWordsBefore(i > 0 && _lexemes[i - 1].Is("way", "back") ? i - 1 : i) && SideBehindWith(i) is >= 0 and var goes && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "place") && (Next(goes) is { Kind: "footNoun" } || Alone(goes)))
+        {
+            BecomesTerm(i, "footwork", "turn");
+            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
+            if (i > 0 && _lexemes[i - 1].Is("way", "back")) BecomesSmall(i - 1);
+            for (var k = i + 1; k < goes; k++)
+                if (_lexemes[k].Is("again")) BecomesSmall(k);
+            if (Alone(goes)) _lexemes.Insert(goes + 1, new Lexeme("footNoun", "foot", _lexemes[goes].Start + _lexemes[goes].Length, 0, "foot"));
+        }
         // "Bring the left foot up, stand up": beside the other one.
         if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && RestOfSentence(i).FirstOrDefault(l => !l.IsStop && !l.Is("filler")) is { Kind: "footwork", Value: "rise" })
             BecomesTerm(i, "footwork", "pull-together");
@@ -235,5 +245,15 @@ public sealed partial class Reader
         // "Lead knee, rear front kick": with which leg.
         if (_lexemes[i] is { Kind: "unread" or "filler" or "lead", Plain: "rear" or "lead" or "back" or "front" } && i + 1 < _lexemes.Count && _lexemes[i + 1].IsKick)
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
+    }
+
+    /// <summary>The side behind "around with the", "round again with your"; -1 where it is not such.</summary>
+    private int SideBehindWith(int i)
+    {
+        var k = i + 1;
+        while (k < _lexemes.Count && (_lexemes[k].Is("again") || _lexemes[k].Plain is "now")) k++;
+        if (k >= _lexemes.Count || _lexemes[k].Plain is not ("with" or "with the" or "on")) return -1;
+        for (k++; k < _lexemes.Count && _lexemes[k].Plain is "the" or "your" or "my"; k++) ;
+        return k < _lexemes.Count && _lexemes[k].Is("side") ? k : -1;
     }
 }

@@ -78,8 +78,8 @@ public sealed partial class Reader
     {
         // "Now do that on the right.": once more.
         if (_lexemes[i] is { Kind: "filler", Plain: "that" } && i > 0 && _lexemes[i - 1].Plain == "do" && OnlySmallWordsAndACallBefore(i) && IndexAfter(i) is var elsewhere and >= 0 && _lexemes[elsewhere].Is("side") && Alone(elsewhere) && Follows(elsewhere, "on", "with")) _lexemes[i] = _lexemes[i] with { Kind = "again" };
-        // "We shout on the second punch", "breathe out on the punch": on which one.
-        if (_lexemes[i].Is("technique") && i > 1 && Follows(_lexemes[i - 1].Kind is "ordinal" ? i - 1 : i, "on") && ClauseOf(i).Any(l => l.Kind is "shout" or "breath") && ClauseOf(i).All(l => l.Kind is "filler" or "shout" or "breath" or "ordinal" or "technique" or "then") && ClauseOf(i).Count(l => l.Is("technique")) == 1 && Backward(FirstOfClause(i)).Any(l => l.Is("technique") && (l.Value == _lexemes[i].Value || l.Value.EndsWith("-" + _lexemes[i].Value, StringComparison.Ordinal))))
+        // "We shout on the second punch", "breathe out on the punch", "you yell on that punch": on which one.
+        if (_lexemes[i].Is("technique") && i > 1 && Follows(_lexemes[i - 1].Kind is "ordinal" || _lexemes[i - 1].Plain is "that" or "this" ? i - 1 : i, "on") && ClauseOf(i).Any(l => l.Kind is "shout" or "breath") && ClauseOf(i).All(l => l.Kind is "filler" or "shout" or "breath" or "ordinal" or "technique" or "then") && ClauseOf(i).Count(l => l.Is("technique")) == 1 && Backward(FirstOfClause(i)).Any(l => l.Is("technique") && (l.Value == _lexemes[i].Value || l.Value.EndsWith("-" + _lexemes[i].Value, StringComparison.Ordinal))))
         {
             if (_lexemes[i - 1].Kind is "ordinal") BecomesSmall(i - 1);
             BecomesSmall(i);

@@ -15,6 +15,7 @@ public sealed partial class Reader
         FindNumbersInLine();
         FindMissingStops();
         FindMissingCommas();
+        JoinSidesThatLeadIn();
         FindStancesWithTheirFoot();
         PartTurnsFromWhatTheyFace();
         FindWhatIsAskedAndAnswered();

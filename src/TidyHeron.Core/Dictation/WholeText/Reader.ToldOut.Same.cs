@@ -19,7 +19,7 @@ public sealed partial class Reader
     [GeneratedRegex(@"\b(?:other side|other way|opposite side|mirror\w*|reversed|left|right)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex NamesTheOtherSide();
 
-    [GeneratedRegex(@"\bto the (?:left|right)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:to|on) the (?:left|right)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex NamesWhereTo();
 
     [GeneratedRegex(@"\b(?:that's|it's|this is|that is|that was)\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]

@@ -60,6 +60,20 @@ public sealed partial class Reader
     [GeneratedRegex(LeadIn + @"(?:(?:next|finally)[, ]+)*(?:(?<what>" + WhatGoesThere + @") )?(?:over |out |off |back )*(?:to )?(?:the |your |my )?(?<side>left|right)(?: side)?(?: again| now| next)*(?: with (?:the|your|my) (?:left|right) (?:foot|leg))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex OnlySaysASide();
 
+    /// <summary>"Left. Low block, front stance.": one sentence, where the second tells no side and no foot.</summary>
+    private void JoinSidesThatLeadIn()
+    {
+        for (var first = NextSentence(-1); NextSentence(EndOfSentence(first)) is var next && next < _lexemes.Count; first = next)
+        {
+            var stop = EndOfSentence(first) + 1;
+            if (stop - first > MostOfAShortOne + 1 || !_lexemes.GetRange(first, stop - first).Exists(l => l.Is("side")) || !OnlySaysASide().IsMatch(WordsFrom(first, stop - 1))) continue;
+            var told = _lexemes.GetRange(next, EndOfSentence(next) - next + 1);
+            if (told.Find(l => !l.IsStop && l.Kind is not ("filler" or "then")) is not ({ Kind: "stance" } or { IsHandTechnique: true }) || !told.Exists(l => l.Is("stance")) || !told.Exists(l => l.IsHandTechnique)
+                || told.Exists(l => l.Kind is "side" or "footNoun" or "footwork" or "turnSide" or "degrees" or "place" or "way" or "again" or "otherSide")) continue;
+            _lexemes[stop] = _lexemes[stop] with { Value = "," };
+        }
+    }
+
     /// <summary>"To the left now, left foot, front stance, low block", "then left, left front stance": so one turns there, where that foot leads and no turn is told.</summary>
     private void FindSidesThatLeadIn()
     {
