@@ -28,7 +28,7 @@ public sealed partial class Reader
             var at = _lexemes[last].Start + _lexemes[last].Length;
             for (var k = first; k <= last; k++)
                 if (_lexemes[k].IsStop) BecomesStopless(k);
-                else if (row.Shout is null || _lexemes[k] != row.Shout) BecomesSmall(k);
+                else if (_lexemes[k].Kind is not "detail" && (row.Shout is null || _lexemes[k] != row.Shout)) BecomesSmall(k);
             var told = new List<Lexeme>();
             for (var n = 0; n < row.Many; n++)
             {
@@ -72,6 +72,7 @@ public sealed partial class Reader
             switch (lexeme)
             {
                 case { Kind: "stop" or "then" or "together" }: break;
+                case { Kind: "again" } when next is { IsStop: true } && OnlySmallWordsBefore(k): break; // "Same again, three steps forward with a punch on each"
                 case var _ when SaysEach(lexeme):
                     each = true;
                     // "On every step", "each one".
@@ -108,7 +109,7 @@ public sealed partial class Reader
                     sides.Add(lexeme.Side);
                     break;
                 case { Kind: "footNoun" } when k > first && _lexemes[k - 1].Is("side"): break;
-                case { Kind: "filler" } or { Kind: "note", Plain: "theres" }: break;
+                case { Kind: "filler" } or { Kind: "note", Plain: "theres" } or { Kind: "detail", Plain: "" }: break;
                 case { Kind: "ordinal", Value: "last" } when shout is null && next is { Kind: "number", Value: "1" } or { Kind: "filler" }: break; // "and the last one you shout"
                 default: return null;
             }

@@ -34,13 +34,13 @@ public sealed partial class Reader
         Assume(draft, _fields.Exists(f => f.Move == draft.Id && f.Field == "way") ? "way" : "footwork", $"Read as coming back as the {foot.Other.Word} foot did.", "");
     }
 
-    /// <summary>"Draw the left foot to the right foot and turn to the right. Move the right foot into a back stance, knife hand.": nothing is done but to turn, so both are one count.</summary>
+    /// <summary>"Draw the left foot to the right foot and turn to the right. Move the right foot into a back stance, knife hand.", "… to the right, look right. Step right, …": nothing is done but to turn or look, so both are one count.</summary>
     private bool GoesOnFromFeetThatTurned(Draft draft, Move move)
     {
         if (_explicitCounts || draft.IsNumbered || _form.DeclaredCounts is not null || _said.Count + _before.Count == 0) return false;
         if (move is not { Counting: Counting.Own, Footwork: { Kind.Value: "step" or "slide", Foot: { } goes }, Turn: null, Facing: null, Kick: null, Hands.Count: > 0 }) return false;
         var feet = _said.Count > 0 ? _said[^1] : _before[^1];
-        if (feet is not { Counting: Counting.Own, Footwork: { Kind.Value: "pull-together", Foot: { } came }, Turn: not null, Stance: null, Kick: null, Hands.Count: 0, Gaze: null, Shout: false } || came != goes.Other) return false;
+        if (feet is not { Counting: Counting.Own, Footwork: { Kind.Value: "pull-together", Foot: { } came }, Stance: null, Kick: null, Hands.Count: 0, Shout: false } || feet.Turn is null && (feet.Gaze is null || move.Footwork.Way is null) || came != goes.Other) return false;
         Assume(draft, "foot", "Read as one count with the feet that came together before it.", "");
         return true;
     }

@@ -169,14 +169,13 @@ public sealed partial class Reader
         // "Around to the other side, low block": one turns there.
         if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("otherSide") && Alone(i + 1) && !_lexemes[Math.Min(i + 2, _lexemes.Count - 1)].EndsSentence)
             BecomesTerm(i, "footwork", "turn");
-        // "Around with the right foot, low block", "round again with the left": one turns about with it.
-        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && OnlySmallWordsBefore(i > 0 && _lexemes[i - 1].Is("way", "back") ? i - 1 : i) && SideBehindWith(i) is >= 0 and var goes && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "place") && (Next(goes) is { Kind: "footNoun" } || Alone(goes)))
+        // "Around with the right foot, low block", "round again with the left", "go right round behind you with that right foot": one turns about with it.
+        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" or "back around" } && SideBehindWith(i) is >= 0 and var goes && GoesRoundFrom(i, _lexemes[goes].Value) is var begins && OnlySmallWordsBefore(begins) && RestOfSentence(i).All(l => l.Kind is not ("degrees" or "amount" or "place") || l.Plain is "behind you" or "behind") && (Next(goes) is { Kind: "footNoun" } || Alone(goes)))
         {
             BecomesTerm(i, "footwork", "turn");
             _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
-            if (i > 0 && _lexemes[i - 1].Is("way", "back")) BecomesSmall(i - 1);
-            for (var k = i + 1; k < goes; k++)
-                if (_lexemes[k].Is("again")) BecomesSmall(k);
+            BecomesSmall(begins, i - 1);
+            BecomesSmall(i + 1, goes - 1);
             if (Alone(goes)) _lexemes.Insert(goes + 1, new Lexeme("footNoun", "foot", _lexemes[goes].Start + _lexemes[goes].Length, 0, "foot"));
         }
         // "Bring the left foot up, stand up": beside the other one.
@@ -247,13 +246,20 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Kind = "relFoot", Value = _lexemes[i].Plain is "rear" or "back" ? "rear" : "front", Term = null };
     }
 
-    /// <summary>The side behind "around with the", "round again with your"; -1 where it is not such.</summary>
+    /// <summary>Where "go right round", "step back around" begins.</summary>
+    private int GoesRoundFrom(int i, string side)
+    {
+        if (i > 0 && (_lexemes[i - 1].Is("way", "back") || _lexemes[i - 1].Is("side", side))) i--;
+        return i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "step" } ? i - 1 : i;
+    }
+
+    /// <summary>The side behind "around with the", "round again with your", "round behind you with that"; -1 where it is not such.</summary>
     private int SideBehindWith(int i)
     {
         var k = i + 1;
-        while (k < _lexemes.Count && (_lexemes[k].Is("again") || _lexemes[k].Plain is "now")) k++;
+        while (k < _lexemes.Count && (_lexemes[k].Is("again") || _lexemes[k].Plain is "now" or "behind you" or "behind")) k++;
         if (k >= _lexemes.Count || _lexemes[k].Plain is not ("with" or "with the" or "on")) return -1;
-        for (k++; k < _lexemes.Count && _lexemes[k].Plain is "the" or "your" or "my"; k++) ;
+        for (k++; k < _lexemes.Count && _lexemes[k].Plain is "the" or "your" or "my" or "that"; k++) ;
         return k < _lexemes.Count && _lexemes[k].Is("side") ? k : -1;
     }
 }

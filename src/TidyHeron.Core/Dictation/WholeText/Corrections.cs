@@ -115,6 +115,8 @@ internal static class Corrections
                 if (!Alike(lexemes[k], lexemes[right])) continue;
                 var number = lexemes[k].Is("number");
                 lexemes[k] = lexemes[k] with { Kind = "filler" };
+                // "Step left with the left foot, no, make that a slide": the rest of it stands.
+                if (lexemes[right].Is("footwork") && lexemes[k + 1].Kind is "side" or "way" && (right + 1 >= lexemes.Count || lexemes[right + 1].IsStop)) (lexemes[k], lexemes[right]) = (lexemes[right], lexemes[k]);
                 // "Left hand, no, right hand": the noun that went with it goes too.
                 if (k + 1 < i && lexemes[k + 1].Kind is "handNoun" or "footNoun" && right + 1 < lexemes.Count && lexemes[right + 1].Kind == lexemes[k + 1].Kind)
                 {
