@@ -75,39 +75,6 @@ public sealed partial class Reader
     private bool WalksByItself(Lexeme done, int at) =>
         done.Value == "lunge-punch" || done.Value == "rising-block" && IsWalkedIn(_lexemes.Take(at).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance);
 
-    /// <summary>"Three age uke, starting with the right, stepping each time, kiai on the last": each told out, with its step and its side.</summary>
-    private void FindManyWithAStepEach()
-    {
-        for (var i = 0; i + 1 < _lexemes.Count; i++)
-        {
-            if (_lexemes[i] is not { Kind: "number", Number: > 1 and < 10 } many || !_lexemes[i + 1].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
-            var end = EndOfSentence(i);
-            var rest = Enumerable.Range(i + 2, end - i - 1).ToList();
-            var step = rest.FindIndex(k => _lexemes[k] is { IsGerund: true, Value: "step" or "step-back" });
-            if (step < 0 || rest.Any(k => _lexemes[k].Kind is "technique" or "stance" or "degrees" or "again" or "times" or "then") || rest.Count(k => _lexemes[k].Is("side")) > 1) continue;
-            var starts = rest.FindIndex(k => _lexemes[k].Plain is "starting with" or "beginning with" or "starting" or "beginning");
-            var first = rest.FindIndex(k => _lexemes[k].Is("side"));
-            if (first >= 0 && starts < 0 || starts < 0 && !rest.Any(k => _lexemes[k].Plain is "each" or "each time" or "every")) continue;
-            var (foot, side) = (first >= 0 && rest[first] + 1 <= end && _lexemes[rest[first] + 1].Is("footNoun"), first >= 0 ? _lexemes[rest[first]].Side : (Side?)null);
-            var back = _lexemes[rest[step]].Value == "step-back" || rest[step] + 1 <= end && _lexemes[rest[step] + 1].Is("way", "back");
-            var (done, at) = (_lexemes[i + 1], _lexemes[i + 1].Start + _lexemes[i + 1].Length);
-            foreach (var k in rest)
-                if (_lexemes[k].IsStop || _lexemes[k].Kind is "opening" or "side" or "footNoun" or "footwork" or "way" or "together" or "ordinal") BecomesSmall(k);
-            var told = new List<Lexeme>();
-            for (var n = 0; n < many.Number; n++)
-            {
-                var place = n == 0 ? many.Start : at;
-                if (n > 0) told.Add(new Lexeme("stop", ".", at, 0, ""));
-                var its = n % 2 == 0 ? side : side?.Other;
-                told.AddRange(ToldWithItsStep(place, back ? "step-back" : "step", foot ? its : null, null, foot ? null : its, n == 0 ? done : done with { Start = at, Length = 0 }));
-            }
-            _lexemes[i] = many with { Kind = "filler", Value = "filler" };
-            _lexemes.RemoveAt(i + 1);
-            _lexemes.InsertRange(i + 1, told);
-            i += told.Count;
-        }
-    }
-
     /// <summary>"Step with the left foot, cat stance, left knife hand": one of a row, with what is told of it and no more.</summary>
     private List<Lexeme> ToldWithItsStep(int place, string step, Side? foot, Lexeme? stance, Side? hand, Lexeme done)
     {

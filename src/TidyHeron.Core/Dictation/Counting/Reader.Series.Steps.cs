@@ -39,9 +39,7 @@ public sealed partial class Reader
         FindRowsThatAreWalked();
         FindListsOfSidesThatStep();
         FindOtherOrders();
-        FindManyWithAStepEach();
         FindWhichIsFirst();
-        MakeOneOfEachMany();
         for (var i = 0; i < _lexemes.Count; i++)
         {
             // "Walk back three steps".
@@ -118,29 +116,6 @@ public sealed partial class Reader
             for (var k = 1; k < sentence[many].Number; k++)
                 _lexemes.Insert(to + k, new Lexeme("side", (k % 2 == 1 ? named.Side.Other : named.Side).Word, at, 0, ""));
             i += sentence[many].Number;
-        }
-    }
-
-    /// <summary>"Three steps forward with a punch each: left, right, left", "left, right, left punch, stepping forward each time": as many as there are sides.</summary>
-    private void MakeOneOfEachMany()
-    {
-        for (var first = 0; first < _lexemes.Count; first = EndOfSentence(first) + 2)
-        {
-            var end = EndOfSentence(first);
-            var sentence = _lexemes.GetRange(first, end - first + 1);
-            if (sentence.Where(l => l.Is("technique")).ToList() is not [{ IsHandTechnique: true } one] || IsPlural(one) || sentence.Any(l => l.Kind is "stance" or "footNoun" or "handNoun") || !sentence.Any(l => l.Is("footwork", "step"))) continue;
-            var sides = sentence.Where(l => l.Is("side")).ToList();
-            var steps = sentence.Zip(sentence.Skip(1)).FirstOrDefault(p => p.First.Is("number") && p.Second is { Kind: "footwork", Value: "step" } && p.Second.Plain.StartsWith("steps", StringComparison.Ordinal));
-            var counted = steps.First is { } often && often.Number == sides.Count;
-            if (sides.Count < 2 || sides.Zip(sides.Skip(1)).Any(p => p.First.Value == p.Second.Value) || !counted && !(sentence.Any(l => l.Plain is "each" or "every") && sides[0].Start < one.Start)) continue;
-            var at = _lexemes.IndexOf(one);
-            _lexemes[at] = one with { Plain = one.Plain + "s" };
-            // "Punch with each step".
-            for (var k = at + 1; k <= end; k++)
-                if (_lexemes[k].Is("footwork", "step") && Follows(k, "each", "every")) BecomesSmall(k);
-            if (!counted) continue;
-            for (var k = first; k < at; k++)
-                if (_lexemes[k].Is("stop", ",") && sides[0].Start > one.Start) _lexemes[k] = new Lexeme("filler", "filler", _lexemes[k].Start, 0, "");
         }
     }
 
@@ -239,28 +214,6 @@ public sealed partial class Reader
             var at = _lexemes[i].Start;
             _lexemes.InsertRange(i, [new Lexeme("footwork", "step", at, 0, "step forward", TermOf("step")), new Lexeme("stop", ",", at, 0, ""), new Lexeme("number", often.ToString(System.Globalization.CultureInfo.InvariantCulture), at, 0, "")]);
             i += 3;
-        }
-    }
-
-    /// <summary>"Right punch, left punch, right punch, stepping forward each time": told like "three punches stepping forward, right, left, right".</summary>
-    private void FindRowsEachWithItsSide()
-    {
-        for (var i = 0; i + 8 < _lexemes.Count; i++)
-        {
-            if (!_lexemes[i].Is("side") || !_lexemes[i + 1].IsHandTechnique || !OnlySmallWordsAndACallBefore(i)) continue;
-            var sides = new List<Lexeme> { _lexemes[i] };
-            var last = i + 1;
-            while (last + 3 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("side") && _lexemes[last + 2].Value != sides[^1].Value && _lexemes[last + 3].Is("technique", _lexemes[i + 1].Value)) (last, sides) = (last + 3, [.. sides, _lexemes[last + 2]]);
-            if (sides.Count < 3 || last + 2 >= _lexemes.Count || !_lexemes[last + 1].Is("stop", ",") || _lexemes[last + 2] is not { IsGerund: true, Value: "step" }) continue;
-            var end = EndOfClause(last + 2);
-            if (!_lexemes.GetRange(last + 2, end - last - 1).Any(l => l.Plain is "each" or "each time" or "every")) continue;
-            var (done, after) = (_lexemes[i + 1], _lexemes[end].Start + _lexemes[end].Length);
-            // What was said of the others goes before, so that nothing stands between what is done and its steps.
-            var said = _lexemes.GetRange(i, last + 2 - i).Where(l => l != done).Select(l => new Lexeme("filler", "filler", l.Start, l.Length, "")).ToList();
-            _lexemes.RemoveRange(i, last + 2 - i);
-            _lexemes.InsertRange(i, [.. said, new Lexeme("number", sides.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), done.Start, 0, ""), done with { Plain = done.Plain + "s" }]);
-            end++;
-            _lexemes.InsertRange(end + 1, sides.SelectMany(s => new[] { new Lexeme("stop", ",", after, 0, ""), s with { Start = after, Length = 0 } }));
         }
     }
 

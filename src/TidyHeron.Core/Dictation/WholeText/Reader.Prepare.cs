@@ -78,7 +78,6 @@ public sealed partial class Reader
         FindListedSteps();
         ReadListsOfOrdinals();
         ReadListsOfNumbers();
-        FindRowsEachWithItsSide();
         FindRowsThatStep();
         FindSeriesOfSteps();
         FindKicksInARow();
