@@ -119,7 +119,7 @@ public sealed partial class Reader
         if (!each || step is null || done is null) return null;
         if (many == 0) many = sides.Count;
         if (sides.Count == 1) sides = [.. Enumerable.Range(0, many).Select(n => n % 2 == 0 ? sides[0] : sides[0].Other)];
-        if (many < 2 || sides.Count > 0 && sides.Count != many) return null;
+        if (many < 2 || sides.Count > 0 && sides.Count != many || shoutOn > many) return null;
         step = step with { Kind = "footwork", Value = back ? "step-back" : "step", Plain = back ? "step back" : "step", Term = TermOf(back ? "step-back" : "step") };
         return new(many, step, stance, level, done, sides, ofTheFeet, shout, shoutOn < 0 ? many : shoutOn);
     }
