@@ -92,13 +92,14 @@ public sealed partial class Reader
     /// <summary>"… the same on the other side", "turn around and repeat", "those two to the right": whether an order to do something over ends there.</summary>
     private bool IsOrderedOver(int i)
     {
-        var clause = Backward(i + 1).TakeWhile(l => !l.IsStop).ToList();
         return _lexemes[i].Kind switch
         {
-            "otherSide" => clause.Exists(l => l.Is("again")) || _lexemes[i].Plain.StartsWith("same", StringComparison.Ordinal),
-            "again" => clause.Exists(l => l.Is("footwork", "turn") || l.Is("otherSide")) || i > 1 && _lexemes[i - 1].Is("stop", ",") && ClauseOf(i - 2).Any(l => l.Is("otherSide")),
-            "side" => Follows(i, "the", "to the", "on the") && clause.Exists(l => l.Kind is "again" or "otherSide"),
-            _ => _lexemes[i].Plain is "side" && clause.Exists(l => l.Is("again")),
+            "otherSide" => _lexemes[i].Plain.StartsWith("same", StringComparison.Ordinal) || Before(l => l.Is("again")),
+            "again" => Before(l => l.Is("footwork", "turn") || l.Is("otherSide")) || i > 1 && _lexemes[i - 1].Is("stop", ",") && ClauseOf(i - 2).Any(l => l.Is("otherSide")),
+            "side" => Follows(i, "the", "to the", "on the") && Before(l => l.Kind is "again" or "otherSide"),
+            _ => _lexemes[i].Plain is "side" && Before(l => l.Is("again")),
         };
+
+        bool Before(Func<Lexeme, bool> says) => Backward(i).TakeWhile(l => !l.IsStop).Any(says);
     }
 }
