@@ -36,6 +36,7 @@ public sealed partial class Reader
                 Lexeme Its(Lexeme l) => n == 0 ? l : l with { Start = at, Length = 0 };
                 if (n > 0) told.Add(new("stop", ".", at, 0, ""));
                 told.Add(Its(row.Step));
+                if (n == 0 && row.There is not null) told.Add(row.There);
                 if (row.Sides.Count > 0 && row.OfTheFeet) told.AddRange([new("side", row.Sides[n].Word, at, 0, ""), new("footNoun", "foot", at, 0, "foot")]);
                 if (row.Stance is not null) told.Add(Its(row.Stance));
                 told.Add(new("stop", ",", at, 0, ""));
@@ -44,7 +45,7 @@ public sealed partial class Reader
                 told.Add(Its(row.Done));
                 if (row.Shout is not null && (row.ShoutOn == n + 1 || row.ShoutOn == 0)) told.Add(row.Shout with { Start = at, Length = 0 });
             }
-            foreach (var said in new[] { row.Step, row.Stance, row.Level, row.Done, row.Shout })
+            foreach (var said in new[] { row.Step, row.There, row.Stance, row.Level, row.Done, row.Shout })
                 if (said is not null && _lexemes.FindIndex(first, last - first + 1, l => l.Start == said.Start && l.Length == said.Length) is >= 0 and var k && said.Length > 0)
                 {
                     _lexemes.RemoveAt(k);
@@ -63,7 +64,7 @@ public sealed partial class Reader
     {
         const int Most = 9; // of a kind in a row
         var (many, sides, ofTheFeet, back, each) = (0, new List<Side>(), false, false, false);
-        Lexeme? step = null, stance = null, level = null, done = null, shout = null;
+        Lexeme? step = null, there = null, stance = null, level = null, done = null, shout = null;
         var shoutOn = -1;
         for (var k = first; k <= last; k++)
         {
@@ -97,6 +98,7 @@ public sealed partial class Reader
                     step ??= lexeme;
                     break;
                 case { Kind: "way", Value: "forward" or "back" }: back |= lexeme.Value == "back"; step ??= lexeme; break;
+                case { Kind: "place" } when there is null && k > first && _lexemes[k - 1] is { Kind: "footwork" } or { Kind: "filler", Plain: "to" or "the" }: there = lexeme; break; // "three steps to the front"
                 case { Kind: "stance" } when stance is null: stance = lexeme; break;
                 case { Kind: "level" } when level is null: level = lexeme; break;
                 case { Kind: "technique" } when lexeme.IsHandTechnique && done is null:
@@ -121,7 +123,7 @@ public sealed partial class Reader
         if (sides.Count == 1) sides = [.. Enumerable.Range(0, many).Select(n => n % 2 == 0 ? sides[0] : sides[0].Other)];
         if (many < 2 || sides.Count > 0 && sides.Count != many || shoutOn > many) return null;
         step = step with { Kind = "footwork", Value = back ? "step-back" : "step", Plain = back ? "step back" : "step", Term = TermOf(back ? "step-back" : "step") };
-        return new(many, step, stance, level, done, sides, ofTheFeet, shout, shoutOn < 0 ? many : shoutOn);
+        return new(many, step, there, stance, level, done, sides, ofTheFeet, shout, shoutOn < 0 ? many : shoutOn);
     }
 
     /// <summary>"On the last one", "on three", "on the third punch": which one, 0 for each of them, -1 for the last, and the last of these words; none where it is not told.</summary>
@@ -141,5 +143,5 @@ public sealed partial class Reader
 
     /// <summary>A row of steps with the same on each.</summary>
     /// <param name="ShoutOn">The one on which one shouts, from 1; 0 for each.</param>
-    private sealed record EqualSteps(int Many, Lexeme Step, Lexeme? Stance, Lexeme? Level, Lexeme Done, List<Side> Sides, bool OfTheFeet, Lexeme? Shout, int ShoutOn);
+    private sealed record EqualSteps(int Many, Lexeme Step, Lexeme? There, Lexeme? Stance, Lexeme? Level, Lexeme Done, List<Side> Sides, bool OfTheFeet, Lexeme? Shout, int ShoutOn);
 }
