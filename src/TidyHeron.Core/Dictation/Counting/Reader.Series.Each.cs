@@ -111,7 +111,7 @@ public sealed partial class Reader
                     sides.Add(lexeme.Side);
                     break;
                 case { Kind: "footNoun" } when k > first && _lexemes[k - 1].Is("side"): break;
-                case { Kind: "filler" } or { Kind: "note", Plain: "theres" } or { Kind: "detail", Plain: "" }: break;
+                case { Kind: "filler" } or { Kind: "opening", Plain: "starting with" or "beginning with" or "starting" or "beginning" } or { Kind: "note", Plain: "theres" } or { Kind: "detail", Plain: "" }: break;
                 case { Kind: "ordinal", Value: "last" } when shout is null && next is { Kind: "number", Value: "1" } or { Kind: "filler" }: break; // "and the last one you shout"
                 default: return null;
             }
