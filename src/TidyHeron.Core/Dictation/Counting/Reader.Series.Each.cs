@@ -8,7 +8,7 @@ public sealed partial class Reader
     /// <summary>Tells each of such a row out, with its step, its stance and what is done.</summary>
     private void FindTheSameOnEveryStep()
     {
-        if (!_lexemes.Exists(l => SaysEach(l) || l.IsHandTechnique && IsPlural(l))) return;
+        if (!_lexemes.Exists(l => l.Kind is "times" or "number" || SaysEach(l) || l.IsHandTechnique && IsPlural(l))) return;
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
@@ -37,7 +37,8 @@ public sealed partial class Reader
                 if (n > 0) told.Add(new("stop", ".", at, 0, ""));
                 told.Add(Its(row.Step));
                 if (n == 0 && row.There is not null) told.Add(row.There);
-                if (row.Sides.Count > 0 && row.OfTheFeet) told.AddRange([new("side", row.Sides[n].Word, at, 0, ""), new("footNoun", "foot", at, 0, "foot")]);
+                // A punch as one walks in a stance is over the foot that steps. Common practice.
+                if (row.Sides.Count > 0 && (row.OfTheFeet || n == 0 && row is { Stance: not null, Done.Value: "punch" or "lunge-punch" })) told.AddRange([new("side", row.Sides[n].Word, at, 0, ""), new("footNoun", "foot", at, 0, "foot")]);
                 if (row.Stance is not null) told.Add(Its(row.Stance));
                 told.Add(new("stop", ",", at, 0, ""));
                 if (row.Sides.Count > 0 && !row.OfTheFeet) told.Add(new("side", row.Sides[n].Word, at, 0, ""));
@@ -63,13 +64,14 @@ public sealed partial class Reader
     private EqualSteps? SameOnEveryStep(int first, int last)
     {
         const int Most = 9; // of a kind in a row
-        var (many, sides, ofTheFeet, back, each) = (0, new List<Side>(), false, false, false);
+        var (many, sides, ofTheFeet, back, each, walks, starts) = (0, new List<Side>(), false, false, false, false, false);
         Lexeme? step = null, there = null, stance = null, level = null, done = null, shout = null;
         var shoutOn = -1;
         for (var k = first; k <= last; k++)
         {
             var lexeme = _lexemes[k];
             var next = k < last ? _lexemes[k + 1] : null;
+            starts |= lexeme.Plain.Split(' ')[0] is "starting" or "beginning";
             switch (lexeme)
             {
                 case { Kind: "stop" or "then" or "together" }: break;
@@ -86,7 +88,7 @@ public sealed partial class Reader
                 case { Kind: "number" } when int.TryParse(lexeme.Value, out var number):
                     if (number == 1 && k > first && _lexemes[k - 1].Is("ordinal", "last")) break;
                     if (number == 1 && next is { Kind: "technique" or "level" or "footwork" }) break; // "one punch on each", "one step for each"
-                    if (number is < 2 or > Most || many > 0 && many != number || next is not ({ Kind: "footwork" or "technique" or "stance" or "level" } or { Plain: "more" })) return null;
+                    if (number is < 2 or > Most || many > 0 && many != number || IsCountMark(k) || next is not ({ Kind: "footwork" or "technique" or "stance" or "level" } or { Plain: "more" })) return null;
                     many = number;
                     break;
                 case { Kind: "times" } when int.TryParse(lexeme.Value, out var times) && (!lexeme.Value.StartsWith('+') || next is { Kind: "footwork" or "stance" or "technique" }): // "three more steps"
@@ -111,13 +113,19 @@ public sealed partial class Reader
                     sides.Add(lexeme.Side);
                     break;
                 case { Kind: "footNoun" } when k > first && _lexemes[k - 1].Is("side"): break;
+                case { Kind: "filler" or "unread" } when lexeme.Plain.Split(' ')[^1] is "hall" or "floor" or "room": walks = true; break; // "up the hall"
                 case { Kind: "filler" } or { Kind: "opening", Plain: "starting with" or "beginning with" or "starting" or "beginning" } or { Kind: "note", Plain: "theres" } or { Kind: "detail", Plain: "" }: break;
                 case { Kind: "ordinal", Value: "last" } when shout is null && next is { Kind: "number", Value: "1" } or { Kind: "filler" }: break; // "and the last one you shout"
                 default: return null;
             }
         }
-        // "There's three knife hands in back stance, so right, left, right": a stance that is taken on one side and then on the other.
-        if (step is null && done is not null && stance is not null && many > 1 && sides.Count == many && IsPlural(done) && done.Term!.Family == "receiving") (each, step) = (true, new("footwork", "step", _lexemes[first].Start, 0, "step"));
+        // "Three knife hands in cat stance going forward, left, right, left": a stance that is taken on one side and then on the other needs no "each";
+        // nor a word for the steps, if what is done in it is a block: "there's three knife hands in back stance, so right, left, right".
+        if (done is not null && many > 1 && (sides.Count == 1 && starts || sides.Count == many) && stance is { Term: { } term } && _ways.Stances.Of(term.Id).Feet == Body.FeetKind.Lead)
+        {
+            each |= step is not null || walks || IsPlural(done) && done.Term!.Family == "receiving";
+            step ??= new("footwork", "step", _lexemes[first].Start, 0, "step");
+        }
         if (!each || step is null || done is null) return null;
         if (many == 0) many = sides.Count;
         if (sides.Count == 1) sides = [.. Enumerable.Range(0, many).Select(n => n % 2 == 0 ? sides[0] : sides[0].Other)];

@@ -9,11 +9,11 @@ public sealed partial class Reader
         for (var i = 1; i < _lexemes.Count; i++) TellKicksOneByOne(i);
         for (var i = 1; i + 4 < _lexemes.Count; i++)
         {
-            if (!_lexemes[i].IsKick || !_lexemes[i - 1].Is("number") || !IsPlural(_lexemes[i]) || EndOfSentence(i) is var end && !_lexemes.GetRange(i, end - i + 1).Any(l => l.Plain is "each" or "each time")) continue;
+            if (!_lexemes[i].IsKick || !_lexemes[i - 1].Is("number") || !IsPlural(_lexemes[i]) || EndOfSentence(i) is var end && !_lexemes.GetRange(i, end - i + 1).Any(SaysEach)) continue;
             PartLeftAndRight(i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop ? i + 1 : i);
             if (i + 2 < _lexemes.Count && IsLeftAndRight(i + 2)) IntoTwoSides(i + 2);
             end = EndOfSentence(i);
-            var each = _lexemes.FindIndex(i, end - i + 1, l => l.Plain is "each" or "each time");
+            var each = _lexemes.FindIndex(i, end - i + 1, SaysEach);
             var sides = _lexemes.GetRange(i + 1, each - i - 1);
             if (sides.Count(l => l.Is("side")) != _lexemes[i - 1].Number || !sides.All(l => l.Is("side") || l.Is("stop", ",") || l.Plain == "and")) continue;
             var (kick, rest) = (_lexemes[i], _lexemes.GetRange(each + 1, end - each));
@@ -43,7 +43,7 @@ public sealed partial class Reader
             var kicks = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("technique")).ToList();
             if (kicks.Count < 2 || !kicks.All(k => _lexemes[k].IsKick && ClauseOf(k).Any(l => l.Is("side")) && ClauseOf(k).Count(l => l.Is("technique")) == 1)) continue;
             var landings = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("landing", "front") || _lexemes[k].Is("footwork", "land")).ToList();
-            if (landings is [var both] && both > kicks[^1] && ClauseOf(both).Any(l => l.Plain is "each" or "each time" or "both" or "every"))
+            if (landings is [var both] && both > kicks[^1] && ClauseOf(both).Any(l => SaysEach(l) || l.Plain == "both"))
             {
                 for (var n = kicks.Count - 2; n >= 0; n--)
                 {
@@ -75,7 +75,7 @@ public sealed partial class Reader
                 if (_lexemes[k].Is("side")) sides.Add(_lexemes[k]);
                 last = k;
             }
-        if (sides.Count > 0 && sides.Count != many.Number || RestOfSentence(i).Any(l => l.Plain is "each" or "each time") || _lexemes.GetRange(last + 1, EndOfClause(last) - last).Any(l => !l.Is("filler"))) return;
+        if (sides.Count > 0 && sides.Count != many.Number || RestOfSentence(i).Any(SaysEach) || _lexemes.GetRange(last + 1, EndOfClause(last) - last).Any(l => !l.Is("filler"))) return;
         var (kick, end) = (_lexemes[i], _lexemes[last].Start + _lexemes[last].Length);
         var told = _lexemes.GetRange(i + 1, last - i).Where(l => !l.Is("side")).Select(l => l with { Kind = "filler", Value = "filler" }).ToList();
         for (var k = 0; k < many.Number; k++)

@@ -35,7 +35,6 @@ public sealed partial class Reader
     {
         FindTheSameOnEveryStep();
         FindTechniquesOnBothSides();
-        FindRowsInAStance();
         FindRowsThatAreWalked();
         FindListsOfSidesThatStep();
         FindOtherOrders();
@@ -124,7 +123,7 @@ public sealed partial class Reader
     {
         for (var i = 1; i < _lexemes.Count; i++)
         {
-            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(ClauseOf(i).Any(l => l.Plain is "each" or "each time" or "every") || OneForEach(i) || _lexemes[i - 1].Plain == "all" && _lexemes[i].IsGerund) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
+            if (_lexemes[i] is not { Kind: "footwork", Value: "step" } || !(ClauseOf(i).Any(SaysEach) || OneForEach(i) || _lexemes[i - 1].Plain == "all" && _lexemes[i].IsGerund) || !ClauseOf(i).All(l => l.Kind is "filler" or "footwork" or "way" or "number")) continue;
             var first = i;
             while (first > 0 && !_lexemes[first - 1].EndsSentence && !_lexemes[first - 1].Is("stop", ":")) first--;
             var done = Enumerable.Range(first, i - first).Where(k => _lexemes[k].IsHandTechnique).ToList();
@@ -184,7 +183,7 @@ public sealed partial class Reader
     }
 
     /// <summary>"One step for each of them".</summary>
-    private bool OneForEach(int i) => i > 0 && _lexemes[i - 1].Is("number", "1") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "for" or "with" && _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(l => l.Plain is "each" or "every");
+    private bool OneForEach(int i) => i > 0 && _lexemes[i - 1].Is("number", "1") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "for" or "with" && _lexemes.GetRange(i, EndOfClause(i) - i + 1).Any(SaysEach);
 
     /// <summary>Puts a step, in a sentence of its own, before each of some techniques.</summary>
     private void StepWithEach(List<int> techniques)
@@ -245,14 +244,14 @@ public sealed partial class Reader
     /// <summary>Where "three times" stands between a step and what is done with it.</summary>
     private int TimesTold(int step, int technique) =>
         _lexemes.FindIndex(step + 1, technique - step - 1, l => l.Is("times") && l.Value is "2" or "3" or "4" or "5") is var times and > 0
-        && _lexemes.GetRange(step + 1, technique - step - 1) is var between && between.All(l => l.Kind is "filler" or "place" or "way" or "times" or "level" or "clock" || l.Is("stop", ",") && EndOfClause(technique) is var ends && _lexemes.GetRange(technique, ends - technique + 1).Any(w => w.Plain is "each" or "each time" or "every"))
+        && _lexemes.GetRange(step + 1, technique - step - 1) is var between && between.All(l => l.Kind is "filler" or "place" or "way" or "times" or "level" or "clock" || l.Is("stop", ",") && EndOfClause(technique) is var ends && _lexemes.GetRange(technique, ends - technique + 1).Any(SaysEach))
             ? times : -1;
 
     /// <summary>The feet listed between a step and what is done with each of them; none where "each" is not said.</summary>
     private List<Lexeme>? FeetListed(int step, int technique)
     {
         var end = EndOfSentence(step);
-        if (!_lexemes.GetRange(step, end - step + 1).Any(l => l.Plain is "each" or "each time" or "every")) return null;
+        if (!_lexemes.GetRange(step, end - step + 1).Any(SaysEach)) return null;
         PartLeftAndRight(_lexemes.FindIndex(step, l => l.Kind is "side" or "alternating") is var first and >= 0 ? first : step);
         technique = _lexemes.FindIndex(step + 1, l => l.Is("technique"));
         var between = _lexemes.GetRange(step + 1, technique - step - 1);

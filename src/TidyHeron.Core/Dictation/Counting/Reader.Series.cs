@@ -43,7 +43,7 @@ public sealed partial class Reader
     private bool OneStepForBoth(int i) =>
         _draft is { Footwork: "step" or null, Foot: not null, StepAssumed: false, HasTurn: false, SentenceEnded: false } && _lexemes[i].Value is "punch"
         && Backward(i).TakeWhile(l => !l.EndsSentence).SkipWhile(l => !l.IsStop && _draft.Stance is null).ToList() is var told && told.Any(l => l.Kind is "side" or "footNoun") && !told.Any(l => l.Is("times") || l.Is("number") && Next(_lexemes.IndexOf(l)) is { Kind: "footwork" } || l.Plain.StartsWith("steps ", StringComparison.Ordinal) && l.Plain.EndsWith("steps", StringComparison.Ordinal))
-        && !RestOfSentence(i).Any(l => l.Is("footwork") || l.Plain is "each" or "every" or "each time");
+        && !RestOfSentence(i).Any(l => l.Is("footwork") || SaysEach(l));
 
     /// <summary>How often the technique is done: "two fast punches", "three steps with rising blocks", "15 to 17: punch right, left, right".</summary>
     private int HowOften(int i)
@@ -100,7 +100,7 @@ public sealed partial class Reader
         var end = i;
         // "Three lunge punches walking forward right, left, right".
         var from = i + 1 < _lexemes.Count && _lexemes[i + 1] is { Value: "step", IsGerund: true } ? i + 2 : i + 1;
-        while (from < _lexemes.Count && _lexemes[from].Plain is "each" or "time" or "each time" or "every") from++; // "with a punch each time, right, left, right"
+        while (from < _lexemes.Count && (SaysEach(_lexemes[from]) || _lexemes[from].Plain == "time")) from++; // "with a punch each time, right, left, right"
         // "Three punches, stepping right, left, right".
         if (from + 1 < _lexemes.Count && _lexemes[from].Is("stop", ",") && _lexemes[from + 1].Kind is "filler" or "footwork" && _lexemes[from + 1].Plain.StartsWith("stepping", StringComparison.Ordinal)) from += 2;
         for (var k = from; k < _lexemes.Count && sides.Count < howMany && (_lexemes[k].Is("stop", ",") || _lexemes[k].Is("stop", ":") || _lexemes[k].Is("side") || _lexemes[k].Is("then") || _lexemes[k].Plain is "and"); k++)
