@@ -38,10 +38,16 @@ public sealed partial class Reader
     private bool GoesOnFromFeetThatTurned(Draft draft, Move move)
     {
         if (_explicitCounts || draft.IsNumbered || _form.DeclaredCounts is not null || _said.Count + _before.Count == 0) return false;
-        if (move is not { Counting: Counting.Own, Footwork: { Kind.Value: "step" or "slide", Foot: { } goes }, Turn: null, Facing: null, Kick: null, Hands.Count: > 0 }) return false;
+        if (move is not { Counting: Counting.Own, Footwork: { Kind.Value: "step" or "slide", Foot: { } goes }, Kick: null, Hands.Count: > 0 }) return false;
         var feet = _said.Count > 0 ? _said[^1] : _before[^1];
-        if (feet is not { Counting: Counting.Own, Footwork: { Kind.Value: "pull-together", Foot: { } came }, Stance: null, Kick: null, Hands.Count: 0, Shout: false } || feet.Turn is null && (feet.Gaze is null || move.Footwork.Way is null) || came != goes.Other) return false;
-        Assume(draft, "foot", "Read as one count with the feet that came together before it.", "");
+        if (feet is not { Counting: Counting.Own, Footwork: { Kind.Value: "pull-together", Foot: { } came }, Stance: null, Kick: null, Hands.Count: 0, Shout: false } || came != goes.Other) return false;
+        var turned = feet.Turn is not null && move is { Turn: null, Facing: null };
+        var looked = feet is { Turn: null, Facing: null, Gaze: not null } && move.Footwork.Way is Way.Left or Way.Right;
+        if (!turned && !looked) return false;
+        var said = _fields.Where(f => f.Move == draft.Id).MinBy(f => f.Start)!;
+        // "Next count, the right foot …": that is what keeps them apart, and what is offered.
+        if (_lexemes.Exists(l => l.Is("ordinal", "next") && l.Start < said.Start && _fields.TrueForAll(f => f.Move != feet.Id || f.Start <= l.Start))) return false;
+        Assume(draft, said.Field, "Read as one count with the feet that came together before it.", $"next count, {_text.Substring(said.Start, said.Length)}");
         return true;
     }
 
