@@ -160,6 +160,12 @@ public sealed partial class Reader
                 _lexemes[upTheMiddle] = _lexemes[upTheMiddle] with { Kind = "place", Value = "front", Plain = "to the front" };
                 continue;
             }
+            if (OnlyNamesAWall(sentence) && end + 2 < _lexemes.Count && IsWholeWithoutATurn(first - 2) && TellsWhatIsDoneThere(end + 2))
+            {
+                foreach (var word in sentence.Where(l => l.Is("way"))) BecomesSmall(_lexemes.IndexOf(word, first));
+                _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };
+                continue;
+            }
             var goes = sentence.Any(l => l.Plain is "go" or "goes" or "going") && sentence[^1] is { Kind: "place", Plain: "to the front" or "to the back" or "to the rear" };
             // "First move is to the left. You step with the left foot …"
             goes |= sentence.Count > 1 && sentence[0].Is("ordinal") && sentence.Any(l => l.Plain is "is" or "goes") && sentence[^1].Is("side") && RestOfSentence(end + 1).Any(l => l.Kind is "footwork" or "footNoun");
@@ -175,5 +181,27 @@ public sealed partial class Reader
             else if (sentence[^1].Kind != "place") continue;
             _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };
         }
+    }
+
+    /// <summary>"To the front.", "facing the back wall now", "we're going back to the front", "to the front with the left foot".</summary>
+    private static bool OnlyNamesAWall(List<Lexeme> sentence) =>
+        sentence.Count(l => l.Is("place")) == 1 && sentence.Count < MostOfAShortOne && !sentence.Exists(l => l.Plain is "youre" or "were" or "hes" && !sentence.Exists(w => w.Plain == "going"))
+        && sentence.TrueForAll(l => l.Kind is "place" or "facing" or "filler" or "then" or "side" or "footNoun" || l is { Kind: "way", Plain: "back" } && sentence[^1] != l);
+
+    /// <summary>"Step forward, right front stance, punch", "reverse punch": one walked straight on or stood, so that a wall named after it is where the next goes.</summary>
+    private bool IsWholeWithoutATurn(int last)
+    {
+        if (last < 0) return false;
+        var first = StartOfSentence(last);
+        var told = _lexemes.GetRange(first, last - first + 1);
+        return told.Exists(l => l.Is("technique")) && !told.Exists(l => l.Kind is "place" or "facing" or "clock" or "degrees" or "amount" or "turnSide" or "otherSide" or "again" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
+            && (told.Exists(l => l is { Kind: "way", Value: "forward" } or { Kind: "footwork", Plain: "step forward" or "step up" } || l.IsKick) || !told.Exists(l => l.Kind is "footwork" or "footNoun" or "stance"));
+    }
+
+    /// <summary>Whether a sentence tells what is done there, and no direction of its own.</summary>
+    private bool TellsWhatIsDoneThere(int first)
+    {
+        var told = _lexemes.GetRange(first, EndOfSentence(first) - first + 1);
+        return told.Exists(l => l.Is("stance")) && told.Exists(l => l.IsHandTechnique) && !TellsItself(told) && !told.Exists(l => l.Is("way"));
     }
 }
