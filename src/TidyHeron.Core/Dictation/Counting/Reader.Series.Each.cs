@@ -78,8 +78,8 @@ public sealed partial class Reader
                 case { Kind: "again" } when next is { IsStop: true } && OnlySmallWordsBefore(k): break; // "Same again, three steps forward with a punch on each"
                 case var _ when SaysEach(lexeme):
                     each = true;
-                    // "On every step", "each one".
-                    if (next is { Kind: "footwork", Value: "step" } or { Kind: "number", Value: "1" } or { Plain: "time" } && (k + 2 > last || _lexemes[k + 2] is { IsStop: true } or { Kind: "filler" or "shout" or "then" } or { Plain: "and" })) k++;
+                    // "On every step", "each one", "with each punch".
+                    if (next is { Kind: "technique" } same && same.Value == done?.Value || next is { Kind: "footwork", Value: "step" } or { Kind: "number", Value: "1" } or { Plain: "time" } && (k + 2 > last || _lexemes[k + 2] is { IsStop: true } or { Kind: "filler" or "shout" or "then" } or { Plain: "and" })) k++;
                     break;
                 case { Kind: "shout" } when shout is null:
                     shout = lexeme;

@@ -79,7 +79,7 @@ public sealed partial class Reader
         // "Now do that on the right.": once more.
         if (_lexemes[i] is { Kind: "filler", Plain: "that" } && i > 0 && _lexemes[i - 1].Plain == "do" && OnlySmallWordsAndACallBefore(i) && IndexAfter(i) is var elsewhere and >= 0 && _lexemes[elsewhere].Is("side") && Alone(elsewhere) && Follows(elsewhere, "on", "with")) _lexemes[i] = _lexemes[i] with { Kind = "again" };
         // "We shout on the second punch", "breathe out on the punch", "you yell on that punch": on which one.
-        if (_lexemes[i].Is("technique") && i > 1 && (Follows(_lexemes[i - 1].Kind is "ordinal" || _lexemes[i - 1].Plain is "that" or "this" ? i - 1 : i, "on") || _lexemes[i - 1].Plain is "that" or "this" && _lexemes[i - 2].Plain == "with") && ClauseOf(i).Any(l => l.Kind is "shout" or "breath") && ClauseOf(i).All(l => l.Kind is "filler" or "shout" or "breath" or "ordinal" or "technique" or "then") && ClauseOf(i).Count(l => l.Is("technique")) == 1 && Backward(FirstOfClause(i)).Any(l => l.Is("technique") && (l.Value == _lexemes[i].Value || l.Value.EndsWith("-" + _lexemes[i].Value, StringComparison.Ordinal))))
+        if (_lexemes[i].Is("technique") && i > 1 && (Follows(_lexemes[i - 1].Kind is "ordinal" || _lexemes[i - 1].Plain is "that" or "this" ? i - 1 : i, "on") || _lexemes[i - 1].Plain is "that" or "this" && _lexemes[i - 2].Plain == "with") && VoiceItTellsOf(i) is >= 0 and var heard && Backward(heard).Any(l => l.Is("technique") && (l.Value == _lexemes[i].Value || l.Value.EndsWith("-" + _lexemes[i].Value, StringComparison.Ordinal))))
         {
             if (_lexemes[i - 1].Kind is "ordinal") BecomesSmall(i - 1);
             BecomesSmall(i);
@@ -276,6 +276,15 @@ public sealed partial class Reader
             BecomesSmall(i);
         // "Like an uppercut, or a hook some people say": another name, kept as a remark.
         if (_lexemes[i] is { Kind: "filler", Plain: "or" } && i > 0 && _lexemes[i - 1].Is("stop", ",") && Next(i) is { Kind: "technique" or "stance" }) AsNote(i, EndOfClause(i));
+    }
+
+    /// <summary>Where the shout or breath stands of which a technique only tells when: "the last one going forward, you shout on that punch"; -1 where it tells more.</summary>
+    private int VoiceItTellsOf(int technique)
+    {
+        var first = FirstOfClause(technique);
+        var voice = _lexemes.FindIndex(first, technique - first + 1, l => l.Kind is "shout" or "breath");
+        if (voice < 0) return EndOfClause(technique) is var end && _lexemes.FindIndex(technique, end - technique + 1, l => l.Kind is "shout" or "breath") >= 0 && ClauseOf(technique).All(l => l.Kind is "filler" or "shout" or "breath" or "ordinal" or "then" || l == _lexemes[technique]) ? first : -1; // "on that punch you shout"
+        return _lexemes.GetRange(voice, EndOfClause(technique) - voice + 1).TrueForAll(l => l.Kind is "filler" or "shout" or "breath" or "ordinal" or "then" || l == _lexemes[technique]) ? voice : -1;
     }
 
     /// <summary>Whether each hand's own technique is told next, in the same clause.</summary>

@@ -4,7 +4,7 @@ namespace TidyHeron.Core.Tests.Dictation.PutTogether;
 /// Sentences put together from parts, each with what is expected of it. A file holds what stands before and after, and a line for every
 /// part of the sentence in order: "name: one way | another"; where a part decides what is expected, "name = 270 right front, 270 left front:
 /// one way | another", and several such lines are ways of the same part. What a hand or a kick does stands after "&gt;", "name &gt; r punch: one way |
-/// another"; it is looked for in the count that is marked "*270 right front". "joins:" gives what may stand between two parts; a way that begins
+/// another"; it is all that is done in the count that is marked "*270 right front". "joins:" gives what may stand between two parts; a way that begins
 /// with "and" or "with" is joined by a space.
 /// </summary>
 internal sealed class SentenceParts
