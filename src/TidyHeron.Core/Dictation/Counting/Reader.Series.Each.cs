@@ -8,16 +8,23 @@ public sealed partial class Reader
     /// <summary>Tells each of such a row out, with its step, its stance and what is done.</summary>
     private void FindTheSameOnEveryStep()
     {
-        if (!_lexemes.Exists(l => l.Kind is "times" or "number" || SaysEach(l) || l.IsHandTechnique && IsPlural(l))) return;
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
-            var row = SameOnEveryStep(first, last);
+            if (!_lexemes.GetRange(first, last - first + 1).Exists(l => l.IsHandTechnique || l.Kind is "times" or "number" or "side" || SaysEach(l))) continue;
+            var row = SameOnEveryStep(first, last) ?? OneAfterAnother(first, last);
             // "Step forward three times. A punch each time. Shout on the last one.": told in sentences of their own.
             for (var (end, more) = (last, 0); row is null && more < 2 && NextSentence(end) is var next && next < _lexemes.Count; more++)
             {
                 end = EndOfSentence(next);
                 var (begun, goesOn) = (_lexemes.GetRange(first, last - first + 1), _lexemes.GetRange(next, end - next + 1));
+                // "Three punches up the hall. Right, left, right. Shout on the third."
+                var lists = goesOn.TrueForAll(l => l.Kind is "side" or "filler" or "then" or "shout" || l.IsStop) && goesOn.Exists(l => l.Is("side")) && begun.Exists(IsPlural);
+                if (lists && OneAfterAnother(first, end) is { } listed)
+                {
+                    (row, last) = (listed, end);
+                    break;
+                }
                 if (!goesOn.Exists(SaysEach) || begun.Exists(l => l.Is("technique")) && (begun.Exists(l => l.Is("footwork")) || goesOn.Exists(l => l.Is("technique")))) break;
                 var shouts = NextSentence(end);
                 var ends = shouts < _lexemes.Count ? EndOfSentence(shouts) : end;

@@ -35,8 +35,6 @@ public sealed partial class Reader
     {
         FindTheSameOnEveryStep();
         FindTechniquesOnBothSides();
-        FindRowsThatAreWalked();
-        FindListsOfSidesThatStep();
         FindOtherOrders();
         FindWhichIsFirst();
         for (var i = 0; i < _lexemes.Count; i++)

@@ -9,6 +9,8 @@ public sealed partial class Reader
         if (_lexemes[i].Is("side", "right") && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && (_lexemes[i + 2].Plain == "and then" || _lexemes[i + 2].Plain == "and" && _lexemes[i + 3].Is("then")) && Backward(i - 1).TakeWhile(l => !l.IsStop) is var asked && !asked.Any(l => l.Is("gaze")) && asked.Any(l => l.Kind is "side" or "place" or "degrees" or "amount" or "clock")) AsNote(i, i);
         // "That's your left hand.": which one it was.
         if (_lexemes[i].Kind is "handNoun" or "footNoun" && i > 1 && _lexemes[i - 1].Is("side") && (Alone(i) || i + 1 >= _lexemes.Count) && Backward(i - 1).TakeWhile(l => !l.EndsSentence).ToList() is [_, ..] pointing && pointing.All(l => l.Is("filler")) && pointing[^1].Plain is "thats" or "that's" or "that is" or "that") AsNote(i - 1, i);
+        // "This is followed by a step forward": the next of them, no remark.
+        if (_lexemes[i] is { Kind: "note", Plain: "this is" or "it is" or "its" or "that is" or "thats" } && _lexemes.Skip(i + 1).FirstOrDefault(l => l.Plain is not ("then" or "now")) is { } follows && follows.Plain.Split(' ')[0] is "followed" or "succeeded") BecomesSmall(i);
         FindWhatIsSaidOnceMore(i);
         FindFeetNamedTwice(i);
         RetellPreparations(i);

@@ -33,7 +33,6 @@ public sealed class BlindTextsTests
         ["aunt-explains"] = 4, // "all the same again on the right: right foot slides out", after the feet came together in the same sentence
         ["student-voice-note"] = 11, // "pull the right foot across to the left side"
         ["talking-it-through-with-a-friend"] = 6, // "and here you don't step", in the sentence of the block before it
-        ["instructor-corrections"] = 4, // feet that come together where one only looks
         ["voice-note"] = 1, // "look to the left and you step", behind much else in one sentence
     };
 
