@@ -195,6 +195,17 @@ public sealed partial class Reader
         }
         // "I start at the back of the floor": where one stands.
         var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of";
+        if (lexeme.Plain == FromTheCentre)
+        {
+            if (Here().Heading.Degrees is not (90 or 270))
+            {
+                Note(lexeme, "note");
+                return;
+            }
+            TakeDirection(i, Notation.Heading.Front, said: true);
+            Assume(_draft, "facing", "Read as out of the line, to the front.", "");
+            return;
+        }
         if (stands || Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from

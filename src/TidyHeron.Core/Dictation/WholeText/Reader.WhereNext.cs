@@ -16,6 +16,7 @@ public sealed partial class Reader
     private void FindWhereTheNextGoes()
     {
         FindSidesThatLeadIn();
+        FindTheCentreOneGoesOutFrom();
         for (var first = NextSentence(-1); first < _lexemes.Count; first = NextSentence(EndOfSentence(first)))
         {
             var last = EndOfSentence(first);
@@ -122,4 +123,21 @@ public sealed partial class Reader
             i++;
         }
     }
+
+    /// <summary>"From the centre, left foot goes straight forward": to the front, where an arm of the line was walked before and no other direction is told.</summary>
+    private void FindTheCentreOneGoesOutFrom()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("from") || !OnlySmallWordsBefore(i)) continue;
+            var centre = _lexemes[i + 1].Plain is "the" ? i + 2 : i + 1;
+            if (centre >= _lexemes.Count || _lexemes[centre].Plain is not ("middle" or "centre" or "center" or "the centre line" or "the center line" or "the middle line")) continue;
+            var told = RestOfSentence(centre).ToList();
+            if (!told.Exists(l => l.Is("stance")) || !told.Exists(l => l.Is("way", "forward") || l is { Kind: "footwork", Plain: "step forward" }) || TellsItself(told)) continue;
+            BecomesSmall(i);
+            _lexemes[centre] = _lexemes[centre] with { Kind = "place", Value = "front", Plain = FromTheCentre };
+        }
+    }
+
+    private const string FromTheCentre = "from the centre";
 }
