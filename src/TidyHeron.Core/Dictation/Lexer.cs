@@ -97,8 +97,8 @@ internal static partial class Lexer
                     hesitations.Add(new Lexeme("filler", "filler", token.Index, token.Length, plain));
                     continue;
                 }
-                // "W/ left foot": with it.
-                if (plain == "w" && token.Index + 1 < text.Length && text[token.Index + 1] == '/') plain = "with";
+                // "W/ left foot", "w kiai": with it.
+                if (plain == "w" && token.Index + 1 < text.Length && (text[token.Index + 1] == '/' || text[token.Index] == 'w' && text[token.Index + 1] == ' ')) plain = "with";
                 if (plain.Length > 0) Add(plain, token.Index, token.Length, null);
             }
             else if (c == ',' && hesitations is [.., var pause] && pause.Start + pause.Length == token.Index) continue;

@@ -1,4 +1,4 @@
-using System.Text.RegularExpressions;
+using TidyHeron.Core.Body;
 using TidyHeron.Core.Notation;
 
 namespace TidyHeron.Core.Dictation;
@@ -7,8 +7,15 @@ namespace TidyHeron.Core.Dictation;
 public sealed partial class Reader
 {
     /// <summary>Lunge punches, and rising blocks out of a stance with a foot in front: right, left, right of them are steps (common practice).</summary>
-    private bool WalksByItself(Lexeme done, int at) =>
-        done.Value == "lunge-punch" || done.Value == "rising-block" && IsWalkedIn(_lexemes.Take(at).LastOrDefault(l => l.Is("stance"))?.Term?.Id ?? Now().Stance);
+    private bool WalksByItself(Lexeme done, int at)
+    {
+        if (done.Value == "lunge-punch") return true;
+        if (done.Value != "rising-block") return false;
+        var stands = _lexemes.FindLastIndex(at - 1, at, l => l.Is("stance"));
+        var stance = stands >= 0 ? _lexemes[stands].Term!.Id : Now().Stance;
+        // Who steps out of ready and names no stance is read as walking in a short one.
+        return IsWalkedIn(stance) || StanceSet.IsStanding(stance) && _lexemes.FindIndex(stands + 1, at - stands - 1, l => l.Is("footNoun") || l is { Kind: "footwork", Value: "step" or "turn" }) >= 0;
+    }
 
     /// <summary>"Step with the left foot, cat stance, left knife hand": one of a row, with what is told of it and no more.</summary>
     private List<Lexeme> ToldWithItsStep(int place, string step, Side? foot, Lexeme? stance, Side? hand, Lexeme done)

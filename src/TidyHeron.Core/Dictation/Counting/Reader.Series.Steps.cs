@@ -195,25 +195,6 @@ public sealed partial class Reader
         }
     }
 
-    /// <summary>"Punch, punch, punch going back, right, left, right": told like "step, three punches, right, left, right".</summary>
-    private void FindRowsOfTechniques()
-    {
-        for (var i = 0; i + 4 < _lexemes.Count; i++)
-        {
-            if (!_lexemes[i].IsHandTechnique || !StartsClause(i)) continue;
-            var last = i;
-            while (last + 2 < _lexemes.Count && _lexemes[last + 1].Is("stop", ",") && _lexemes[last + 2].Is("technique", _lexemes[i].Value)) last += 2;
-            var often = (last - i) / 2 + 1;
-            if (often < 2 || EndOfClause(last) is var end && end == last || !_lexemes.GetRange(last + 1, end - last).All(l => l.Kind is "filler" or "way" || l is { Kind: "footwork", Value: "step" }) || !_lexemes.GetRange(last + 1, end - last).Any(l => l.Plain.Split(' ')[0] is "going" or "walking" or "moving" or "heading" or "stepping")
-                || RestOfSentence(end).Count(l => l.Is("side")) != often || RestOfSentence(end).Any(l => l.Kind is "technique" or "footwork" or "stance" or "footNoun")) continue;
-            for (var k = i + 1; k <= end; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Term = null };
-            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].Plain + "s" };
-            var at = _lexemes[i].Start;
-            _lexemes.InsertRange(i, [new Lexeme("footwork", "step", at, 0, "step forward", TermOf("step")), new Lexeme("stop", ",", at, 0, ""), new Lexeme("number", often.ToString(System.Globalization.CultureInfo.InvariantCulture), at, 0, "")]);
-            i += 3;
-        }
-    }
-
     /// <summary>"Rising block, rising block, rising block with a kiai, so right, left, right.": told like "three rising blocks, right, left, right, kiai".</summary>
     private void FindRowsWithTheirSides()
     {

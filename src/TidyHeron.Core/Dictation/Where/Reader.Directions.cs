@@ -188,7 +188,7 @@ public sealed partial class Reader
             TakeDirection(i, HeadingOf(lexeme), said: true);
             return;
         }
-        if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing"))
+        if (lexeme.Plain == "front" && !PreviousIs(i, "facing") && !(Previous(i) is { Kind: "footwork" } toFace && toFace.Plain.Split(' ')[^1] is "face" or "facing" || Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" } || _lexemes[Math.Max(0, i - 1)].Plain == "to"))
         {
             Unread(lexeme); // a bare "front" is a direction only where something faces it
             return;

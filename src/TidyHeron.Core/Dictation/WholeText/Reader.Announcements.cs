@@ -241,6 +241,7 @@ public sealed partial class Reader
         {
             _lexemes[i] = _lexemes[i] with { Kind = "cut", Value = "cut" };
             _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler" };
+            if (i + 2 < _lexemes.Count && _lexemes[i + 2].Is("stop", ",")) _lexemes[i + 2] = _lexemes[i + 2] with { Value = "." }; // "Line 1, to the left: …"
         }
     }
 

@@ -13,6 +13,7 @@ public sealed partial class Reader
     {
         RetellOtherLanguages();
         FindNumbersInLine();
+        FindMovesPartedBySlashes();
         FindMissingStops();
         FindMissingCommas();
         JoinSidesThatLeadIn();
@@ -83,7 +84,6 @@ public sealed partial class Reader
         FindKicksInARow();
         FindKicksThatEachLand();
         FindTechniquesEachWithAStep();
-        FindRowsOfTechniques();
         FindRowsWithTheirSides();
         FindFeetThatComeDownAfterAKick();
         FindDirectionsToldAfter();
