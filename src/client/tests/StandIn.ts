@@ -19,7 +19,8 @@ export class StandIn {
   static async answer(request: Request): Promise<Response> {
     const server = StandIn.#now;
     if (!server) throw new TypeError("Nobody serves.");
-    const body = request.method === "GET" ? undefined : await request.json();
+    const sent = await request.text();
+    const body = sent ? JSON.parse(sent) : undefined;
     const call = { method: request.method, path: new URL(request.url).pathname, body };
     server.calls.push({ ...call, token: request.headers.get("X-Heron-Token") });
     const said = await server.serve(call as never);

@@ -11,7 +11,7 @@ public sealed partial class Reader
     {
         if (done.Value == "lunge-punch") return true;
         if (done.Value != "rising-block") return false;
-        var stands = _lexemes.FindLastIndex(at - 1, at, l => l.Is("stance"));
+        var stands = _lexemes.FindLastIndex(at, at + 1, l => l.Is("stance"));
         var stance = stands >= 0 ? _lexemes[stands].Term!.Id : Now().Stance;
         // Who steps out of ready and names no stance is read as walking in a short one.
         return IsWalkedIn(stance) || StanceSet.IsStanding(stance) && _lexemes.FindIndex(stands + 1, at - stands - 1, l => l.Is("footNoun") || l is { Kind: "footwork", Value: "step" or "turn" }) >= 0;

@@ -3,6 +3,7 @@ import { DropdownMenu } from "radix-ui";
 import { type ReactNode, useEffect, useRef, useState } from "react";
 import { NavLink, useLocation } from "react-router";
 import { api } from "../api/client";
+import { useAttempt } from "../ui/notices";
 import { isInstructor, type Session } from "./session";
 
 /** The frame of every page: the school, where one can go, who is signed in. */
@@ -64,6 +65,7 @@ function Go({ to, children }: { to: string; children: ReactNode }) {
 type Theme = "system" | "light" | "dark";
 
 function PersonMenu({ session }: { session: Session }) {
+  const attempt = useAttempt();
   const queries = useQueryClient();
   const [theme, setTheme] = useState<Theme>(() => (localStorage.getItem("heron.theme") as Theme) ?? "system");
   useEffect(() => {
@@ -71,11 +73,12 @@ function PersonMenu({ session }: { session: Session }) {
     else document.documentElement.dataset.theme = theme;
     localStorage.setItem("heron.theme", theme);
   }, [theme]);
-  const leave = async () => {
-    await api.DELETE("/api/session");
-    queries.clear();
-    location.assign("/");
-  };
+  const leave = () =>
+    attempt(async () => {
+      await api.DELETE("/api/session");
+      queries.clear();
+      location.assign("/");
+    });
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger className="rounded px-2.5 py-1.5 hover:bg-sunk">

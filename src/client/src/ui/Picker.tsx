@@ -38,6 +38,10 @@ export function Picker({
     if (option) onPick(option.id || null);
     setTyped(undefined);
   };
+  const show = () => {
+    setTyped("");
+    setAt(0);
+  };
   const move = (to: number) => {
     const next = Math.max(0, Math.min(found.length - 1, to));
     setAt(next);
@@ -64,16 +68,14 @@ export function Picker({
           setAt(e.target.value.trim() === "" ? 0 : 1);
         }}
         onClick={() => {
-          if (open) return;
-          setTyped("");
-          setAt(0);
+          if (!open) show();
         }}
         onBlur={() => setTyped(undefined)}
         onKeyDown={(e) => {
           if (e.key === "ArrowDown") {
             e.preventDefault();
             if (open) move(at + 1);
-            else setTyped("");
+            else show();
           } else if (e.key === "ArrowUp" && open) {
             e.preventDefault();
             move(at - 1);

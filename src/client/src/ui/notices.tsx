@@ -1,23 +1,40 @@
 import { Toast } from "radix-ui";
 import { createContext, type ReactNode, useCallback, useContext, useState } from "react";
+import { Problem } from "../api/client";
+
+type Undo = () => void | Promise<void>;
 
 interface Notice {
   key: number;
   text: string;
-  undo?: () => void;
+  undo?: Undo;
 }
 
-const Context = createContext<(text: string, undo?: () => void) => void>(() => {});
+const Context = createContext<(text: string, undo?: Undo) => void>(() => {});
 
 /** Says what was done, with a way to take it back. */
 export function useNotice() {
   return useContext(Context);
 }
 
+/** Does what the server may refuse, and says why where it does. */
+export function useAttempt() {
+  const notify = useNotice();
+  return useCallback((act: Undo) => attempt(act, notify), [notify]);
+}
+
+async function attempt(act: Undo, notify: (text: string) => void) {
+  try {
+    await act();
+  } catch (error) {
+    notify(error instanceof Problem ? error.words : "That did not work, and nothing was changed. Try again.");
+  }
+}
+
 export function Notices({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([]);
   const notify = useCallback(
-    (text: string, undo?: () => void) =>
+    (text: string, undo?: Undo) =>
       setNotices((all) => [...all.slice(-2), { key: Date.now() + all.length, text, undo }]),
     [],
   );
@@ -34,7 +51,11 @@ export function Notices({ children }: { children: ReactNode }) {
             <Toast.Description>{notice.text}</Toast.Description>
             {notice.undo && (
               <Toast.Action altText="Undo" asChild>
-                <button type="button" className="font-semibold text-water underline" onClick={notice.undo}>
+                <button
+                  type="button"
+                  className="font-semibold text-water underline"
+                  onClick={() => notice.undo && attempt(notice.undo, notify)}
+                >
                   Undo
                 </button>
               </Toast.Action>

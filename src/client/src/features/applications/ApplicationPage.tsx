@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { answer, api, Problem } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 import { ApplicationFields } from "./ApplicationFields";
@@ -18,6 +18,7 @@ export default function ApplicationPage() {
   const [editing, setEditing] = useState(false);
   const navigate = useNavigate();
   const notify = useNotice();
+  const attempt = useAttempt();
   const queries = useQueryClient();
   const path = { path: { id } };
   const application = useQuery({
@@ -27,15 +28,16 @@ export default function ApplicationPage() {
   });
   const a = application.data;
   if (!a) return <Waiting error={application.error} />;
-  const archive = async () => {
-    await api.POST("/api/applications/{id}/archive", { params: path });
-    queries.invalidateQueries({ queryKey: ["applications"] });
-    navigate("/applications");
-    notify("Application put away.", async () => {
-      await api.POST("/api/applications/{id}/restore", { params: path });
+  const archive = () =>
+    attempt(async () => {
+      await api.POST("/api/applications/{id}/archive", { params: path });
       queries.invalidateQueries({ queryKey: ["applications"] });
+      navigate("/applications");
+      notify("Application put away.", async () => {
+        await api.POST("/api/applications/{id}/restore", { params: path });
+        queries.invalidateQueries({ queryKey: ["applications"] });
+      });
     });
-  };
   return (
     <main className="mx-auto w-full max-w-3xl p-4 sm:p-6">
       <p className="text-sm">

@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { grouped } from "../../ui/grouped";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { scoreKeys } from "./keys";
 import type { FormResponse } from "./types";
 
@@ -21,6 +21,7 @@ export function FormMenu({
   stored: FormResponse;
 }) {
   const notify = useNotice();
+  const attempt = useAttempt();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const lists = useQuery({
@@ -29,20 +30,22 @@ export function FormMenu({
     enabled: mayEdit,
   });
   const path = { path: { id: stored.id } };
-  const share = async (fromRankId: string | null, name: string) => {
-    await api.PUT("/api/forms/{id}/sharing", { params: path, body: { fromRankId } });
-    queries.invalidateQueries({ queryKey: ["forms"] });
-    notify(fromRankId ? `Shared with students from ${name} up.` : "Instructors only.");
-  };
-  const archive = async () => {
-    await api.POST("/api/forms/{id}/archive", { params: path });
-    queries.invalidateQueries({ queryKey: ["forms"] });
-    navigate("/forms");
-    notify("Form put away.", async () => {
-      await api.POST("/api/forms/{id}/restore", { params: path });
+  const share = (fromRankId: string | null, name: string) =>
+    attempt(async () => {
+      await api.PUT("/api/forms/{id}/sharing", { params: path, body: { fromRankId } });
       queries.invalidateQueries({ queryKey: ["forms"] });
+      notify(fromRankId ? `Shared with students from ${name} up.` : "Instructors only.");
     });
-  };
+  const archive = () =>
+    attempt(async () => {
+      await api.POST("/api/forms/{id}/archive", { params: path });
+      queries.invalidateQueries({ queryKey: ["forms"] });
+      navigate("/forms");
+      notify("Form put away.", async () => {
+        await api.POST("/api/forms/{id}/restore", { params: path });
+        queries.invalidateQueries({ queryKey: ["forms"] });
+      });
+    });
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>

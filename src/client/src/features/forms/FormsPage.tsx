@@ -5,7 +5,7 @@ import { answer, api, Problem } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { ImportSheet } from "./ImportSheet";
 
@@ -16,6 +16,7 @@ export default function FormsPage() {
   const [importing, setImporting] = useState(false);
   const navigate = useNavigate();
   const notify = useNotice();
+  const attempt = useAttempt();
   const queries = useQueryClient();
   const forms = useQuery({
     queryKey: ["forms", archived],
@@ -30,11 +31,12 @@ export default function FormsPage() {
     },
   });
   if (!forms.data) return <Waiting error={forms.error} />;
-  const restore = async (id: string, name: string) => {
-    await api.POST("/api/forms/{id}/restore", { params: { path: { id } } });
-    queries.invalidateQueries({ queryKey: ["forms"] });
-    notify(`${name} is back among the forms.`);
-  };
+  const restore = (id: string, name: string) =>
+    attempt(async () => {
+      await api.POST("/api/forms/{id}/restore", { params: { path: { id } } });
+      queries.invalidateQueries({ queryKey: ["forms"] });
+      notify(`${name} is back among the forms.`);
+    });
   const problem = add.error instanceof Problem ? add.error : undefined;
   return (
     <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">

@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import { answer, api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 import { parts } from "../floor/Performer";
@@ -20,6 +20,7 @@ export default function PeoplePage() {
   const [page, setPage] = useState(0);
   const [editing, setEditing] = useState<Student | "new">();
   const notify = useNotice();
+  const attempt = useAttempt();
   const queries = useQueryClient();
   const lists = useQuery({ queryKey: ["lists"], queryFn: () => answer(api.GET("/api/school/lists")) });
   const students = useRoster(search, left, page);
@@ -28,15 +29,17 @@ export default function PeoplePage() {
     queries.invalidateQueries({ queryKey: ["students"] });
     queries.invalidateQueries({ queryKey: ["grid"] });
   };
-  const comeBack = async (s: Student) => {
-    await api.POST("/api/students/{id}/return", { params: { path: { id: s.id } } });
-    refresh();
-  };
-  const leave = async (s: Student) => {
-    await api.POST("/api/students/{id}/leave", { params: { path: { id: s.id } } });
-    refresh();
-    notify(`${s.name} is off the roster; the record is kept.`, () => comeBack(s));
-  };
+  const comeBack = (s: Student) =>
+    attempt(async () => {
+      await api.POST("/api/students/{id}/return", { params: { path: { id: s.id } } });
+      refresh();
+    });
+  const leave = (s: Student) =>
+    attempt(async () => {
+      await api.POST("/api/students/{id}/leave", { params: { path: { id: s.id } } });
+      refresh();
+      notify(`${s.name} is off the roster; the record is kept.`, () => comeBack(s));
+    });
   const pages = Math.ceil(students.data.total / students.data.pageSize);
   return (
     <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">
