@@ -23,7 +23,11 @@ export class StandIn {
     const body = sent ? JSON.parse(sent) : undefined;
     const call = { method: request.method, path: new URL(request.url).pathname, body };
     server.calls.push({ ...call, token: request.headers.get("X-Heron-Token") });
-    const said = await server.serve(call as never);
+    // Whoever gave the call up is not answered, as with a real one.
+    const givenUp = new Promise<never>((_, reject) => {
+      request.signal.addEventListener("abort", () => reject(request.signal.reason));
+    });
+    const said = await Promise.race([server.serve(call as never), givenUp]);
     return said instanceof Response ? said : Response.json(said);
   }
 }

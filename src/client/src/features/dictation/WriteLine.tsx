@@ -48,6 +48,8 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
     value: Reading;
   }>();
   const [problem, setProblem] = useState<string>();
+  // Why words could not be added stands as long as they do, whatever is read meanwhile.
+  const [notAdded, setNotAdded] = useState<{ of: string; why: string }>();
   const [teaching, setTeaching] = useState<string>();
   const [lookedAt, setLookedAt] = useState<string>();
   const adding = useRef(false);
@@ -115,18 +117,19 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
       // A shout alone changes the move before; the opening may be what it was already. Anything else must add a move.
       const changes = !sameForm(value.form, form) || value.fields.some((f) => f.field === "stance");
       if (!changes) {
-        setProblem("Nothing in these words is a move yet. Say a step, a stance or a technique.");
+        setNotAdded({ of: text, why: "Nothing in these words is a move yet. Say a step, a stance or a technique." });
         return;
       }
       onAdd({ form: value.form, readings: value.readings }, value.moves.at(-1)?.id);
       write("");
     } catch (error) {
-      setProblem(error instanceof Problem ? error.words : String(error));
+      setNotAdded({ of: text, why: error instanceof Problem ? error.words : String(error) });
     } finally {
       adding.current = false;
     }
   };
 
+  const wrong = notAdded?.of === text ? notAdded.why : problem;
   const shown = reading && text.trim() !== "" ? reading.value : undefined;
   useEffect(() => {
     const looked = shown?.moves.find((m) => m.id === lookedAt) ?? shown?.moves.at(-1);
@@ -174,7 +177,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
         tabIndex={shown && shown.moves.length > AtOnce ? 0 : undefined}
         className="min-h-[3.4rem] pt-1.5 text-[0.95rem] lg:max-h-[42dvh] lg:overflow-y-auto"
       >
-        {problem && <p className="text-ember">{problem}</p>}
+        {wrong && <p className="text-ember">{wrong}</p>}
         {shown && (
           <Understood
             reading={shown}
@@ -197,7 +200,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
             }}
           />
         )}
-        {!shown && !problem && (
+        {!shown && !wrong && (
           <p className="text-ink-soft">
             Also: “again”, “same on the other side”, “three times alternating”, “end of section”. A full stop, or “next
             count”, begins the next count.
