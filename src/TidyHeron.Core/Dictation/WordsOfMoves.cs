@@ -28,8 +28,10 @@ public static class WordsOfMoves
                 if (k + 1 < runs.Length && own[k + 1].Any()) at = Math.Max(at, runs[k].End);
                 continue;
             }
-            runs[k] = (at, Math.Max(at, EndOf(k)));
-            at = runs[k].End;
+            // "Right punch, left punch, right punch and shout, all stepping": what was said out of order is among the words of the one before.
+            var ends = EndOf(k);
+            runs[k] = k > 0 && ends <= at ? runs[k - 1] : (at, Math.Max(at, ends));
+            at = Math.Max(at, runs[k].End);
         }
         return [.. runs.Select(r => Trimmed(r.Start, r.End))];
 

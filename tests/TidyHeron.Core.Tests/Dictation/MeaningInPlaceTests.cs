@@ -91,7 +91,7 @@ public class MeaningInPlaceTests
     [InlineData("Three and four: reverse punch left then right.", "left hand reverse punch / right hand reverse punch")]
     [InlineData("Walk three steps, right, left, right.", "step with the right foot / step with the left foot / step with the right foot")]
     [InlineData("Three rising blocks, step right rising block, step left rising block, step right rising block.", "step, right hand rising block / step, left hand rising block / step, right hand rising block")]
-    [InlineData("Three rising blocks, stepping, right, left, right.", "step with the right foot, right hand rising block / step, left hand rising block / step, right hand rising block")]
+    [InlineData("Three rising blocks, stepping, right, left, right.", "step, right hand rising block / step, left hand rising block / step, right hand rising block")]
     [InlineData("Horse stance, hit three times, left, right, left.", "horse stance, left hand strike / right hand strike / left hand strike")]
     [InlineData("Block with the right arm outside block.", "right hand outside block")]
     [InlineData("Strike with the left knife hand.", "left hand knife-hand strike")]

@@ -65,6 +65,11 @@ export function ImportSheet({ onClose }: { onClose: () => void }) {
             </ul>
           </div>
         )}
+        {read.error && !problem && (
+          <p role="alert" className="text-ember">
+            This file could not be read, and nothing was taken in. Choose it again: {read.error.message}
+          </p>
+        )}
         <Button kind="strong" type="submit" className="self-start" disabled={!file || read.isPending}>
           Take it in
         </Button>
