@@ -7,5 +7,10 @@ export default defineConfig({
   build: { chunkSizeWarningLimit: 900 },
   // For work on the client alone: the server of ./start answers the API.
   server: { proxy: { "/api": "http://127.0.0.1:5080" } },
-  test: { environment: "jsdom", include: ["tests/**/*.test.{ts,tsx}"], setupFiles: ["tests/setup.ts"] },
+  test: {
+    environment: "jsdom",
+    include: ["tests/**/*.test.{ts,tsx}"],
+    setupFiles: ["tests/setup.ts"],
+    testTimeout: 30_000,
+  },
 });

@@ -10,7 +10,11 @@ public class SideWordsTests
     [Theory]
     [InlineData("Step left, right punch.", "Step right, left punch.")]
     [InlineData("Right hand over LEFT hand", "Left hand over RIGHT hand")]
-    [InlineData("stand upright, it is all right", "stand upright, it is all left")]
+    [InlineData("stand upright, it is all right", "stand upright, it is all right")]
+    [InlineData("At the right moment, at right angles, right away: the right hand.", "At the right moment, at right angles, right away: the left hand.")]
+    [InlineData("the right foot at the Right distance", "the left foot at the Right distance")]
+    [InlineData("all left, all the right side", "all right, all the left side")]
+    [InlineData("turn counterclockwise, Clockwise", "turn clockwise, Anticlockwise")]
     [InlineData("turn leftward, clockwise", "turn rightward, anticlockwise")]
     [InlineData("brightly, the leftover, righteous", "brightly, the leftover, righteous")]
     public void Left_and_right_are_exchanged_as_whole_words(string words, string expected) => SideWords.Exchange(words).ShouldBe(expected);
