@@ -33,6 +33,10 @@ public sealed class BlindTextsTests
         ["aunt-explains"] = 4, // "all the same again on the right: right foot slides out", after the feet came together in the same sentence
         ["student-voice-note"] = 11, // "pull the right foot across to the left side"
         ["talking-it-through-with-a-friend"] = 6, // "and here you don't step", in the sentence of the block before it
+        ["kids-class-handout"] = 1, // "block low" is a block at low level
+        ["message-from-a-student"] = 4, // "step left foot punch", after a back stance: still in one
+        ["assistant-instructor"] = 6, // "shift to front stance facing right" out of a horse stance that was turned into
+        ["sword-beginner"] = 4, // what is shaken off and sheathed closes the form, uncounted
         ["voice-note"] = 1, // "look to the left and you step", behind much else in one sentence
     };
 
