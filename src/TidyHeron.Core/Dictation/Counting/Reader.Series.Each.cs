@@ -13,6 +13,7 @@ public sealed partial class Reader
             var last = EndOfSentence(first);
             if (!_lexemes.GetRange(first, last - first + 1).Exists(l => l.IsHandTechnique || l.Kind is "times" or "number" or "side" || SaysEach(l))) continue;
             var row = SameOnEveryStep(first, last) ?? OneAfterAnother(first, last);
+            if (row is null) PartFromTheRow(first, last);
             // "Step forward three times. A punch each time. Shout on the last one.": told in sentences of their own.
             for (var (end, more) = (last, 0); row is null && more < 2 && NextSentence(end) is var next && next < _lexemes.Count; more++)
             {
@@ -32,6 +33,7 @@ public sealed partial class Reader
                 else if (SameOnEveryStep(first, end) is { } without) (row, last) = (without, end);
             }
             if (row is null) continue;
+            if (row is { Guessed: true, Step.Length: > 0 }) _guesses[row.Step.Start] = ("Read as a step with each of them.", "one step");
             var at = _lexemes[last].Start + _lexemes[last].Length;
             for (var k = first; k <= last; k++)
                 if (_lexemes[k].IsStop) BecomesStopless(k);
@@ -158,5 +160,6 @@ public sealed partial class Reader
 
     /// <summary>A row of steps with the same on each.</summary>
     /// <param name="ShoutOn">The one on which one shouts, from 1; 0 for each.</param>
-    private sealed record EqualSteps(int Many, Lexeme Step, Lexeme? There, Lexeme? Stance, Lexeme? Level, Lexeme Done, List<Side> Sides, bool OfTheFeet, Lexeme? Shout, int ShoutOn);
+    /// <param name="Guessed">Only the first step was said.</param>
+    private sealed record EqualSteps(int Many, Lexeme Step, Lexeme? There, Lexeme? Stance, Lexeme? Level, Lexeme Done, List<Side> Sides, bool OfTheFeet, Lexeme? Shout, int ShoutOn, bool Guessed = false);
 }

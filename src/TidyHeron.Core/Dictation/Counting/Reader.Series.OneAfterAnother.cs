@@ -9,7 +9,7 @@ public sealed partial class Reader
 
     /// <summary>
     /// What a sentence tells of such a row; null where it tells none, or something besides. One walks where that is said; a block on one side and
-    /// then on the other, three times or more, is a step with each even where only the first is stepped (common practice).
+    /// then on the other, three times or more, is a step with each even where only the first is stepped (common practice), and told to be read so.
     /// </summary>
     private EqualSteps? OneAfterAnother(int first, int last)
     {
@@ -65,6 +65,19 @@ public sealed partial class Reader
         if (many < Few || sides.Count > 0 && sides.Count != many || told != 1 && told != many || told == 1 && sides.Count == 0 || shoutOn > many) return null;
         if (!walks && (told == 1 || step is null || done.Term!.Family != "receiving")) return null;
         step = (step ?? new("footwork", "step", _lexemes[first].Start, 0, "step")) with { Kind = "footwork", Value = back ? "step-back" : "step", Plain = back ? "step back" : "step", Term = TermOf(back ? "step-back" : "step") };
-        return new(many, step, there, null, level, done, sides, false, shout, shoutOn < 0 ? many : shoutOn);
+        return new(many, step, there, null, level, done, sides, false, shout, shoutOn < 0 ? many : shoutOn, Guessed: !walks);
+    }
+
+    /// <summary>"Left low block, and punch right, left, right going up": what is done before one walks is a sentence of its own, as the row is.</summary>
+    private void PartFromTheRow(int first, int last)
+    {
+        var done = _lexemes.FindIndex(first, last - first + 1, l => l.Is("technique"));
+        if (done < 0 || _lexemes.GetRange(first, last - first + 1).Count(l => l.Is("side")) < 3) return;
+        for (var k = done + 1; k < last; k++)
+            if (_lexemes[k].Is("stop", ",") && OneAfterAnother(k + 1, last) is { Guessed: false, Sides.Count: > 0 } row && row.Done.Value != _lexemes[done].Value)
+            {
+                _lexemes[k] = _lexemes[k] with { Value = "." };
+                return;
+            }
     }
 }
