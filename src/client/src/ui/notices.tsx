@@ -27,8 +27,16 @@ async function attempt(act: Undo, notify: (text: string) => void) {
   try {
     await act();
   } catch (error) {
-    notify(error instanceof Problem ? error.words : "That did not work, and nothing was changed. Try again.");
+    notify(whyNot(error));
   }
+}
+
+/** Why something was not done, in a sentence or two. */
+export function whyNot(error: unknown) {
+  if (!(error instanceof Problem)) return "That did not work, and nothing was changed. Try again.";
+  return error.status > 0
+    ? error.words
+    : "The server cannot be reached, and nothing was changed. Check the connection and try again.";
 }
 
 export function Notices({ children }: { children: ReactNode }) {

@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
-import { useNotice } from "../../ui/notices";
+import { useNotice, whyNot } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { Reed, type Step, steps, stepWords } from "./steps";
 
@@ -127,7 +127,7 @@ function GridTable({ grid, queryKey }: { grid: Grid; queryKey: unknown[] }) {
       });
     } catch (error) {
       put(before, studentId, section);
-      notify(error instanceof Problem ? error.words : "It was not marked. Try again.");
+      notify(whyNot(error));
     }
   };
 
