@@ -78,7 +78,7 @@ describe("words", () => {
       after: "m7",
       heightCm: 170,
     });
-    expect(onSaid).toHaveBeenLastCalledWith(expect.objectContaining({ at: 0 }));
+    await waitFor(() => expect(onSaid).toHaveBeenLastCalledWith(expect.objectContaining({ at: 0 })));
   });
 
   it("are added with Enter, and the line is empty for the next", async () => {
@@ -87,7 +87,7 @@ describe("words", () => {
     press("Enter");
     await waitFor(() => expect(onAdd).toHaveBeenCalledTimes(1));
     expect(onAdd.mock.calls[0]?.[1]).toBe("m1");
-    expect(box().value).toBe("");
+    await waitFor(() => expect(box().value).toBe(""));
     await waitFor(async () => expect(await recall("heron.line.f")).toBeUndefined());
   });
 
