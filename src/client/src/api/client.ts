@@ -19,9 +19,15 @@ export class Problem extends Error {
 
   /** The whole of it in one sentence or two, for a place without fields. */
   get words(): string {
+    if (this.status === 0) return `${this.title}. ${this.detail}`;
     const places = Object.entries(this.errors).map(([place, messages]) => `${place}: ${messages.join(" ")}`);
     return places.length > 0 ? places.join(" ") : this.message;
   }
+}
+
+/** Why something was not done, for whoever asked for it. */
+export function whyNot(error: unknown): string {
+  return error instanceof Problem ? error.words : `Something went wrong in this page. Try again. (${error})`;
 }
 
 let token = "";

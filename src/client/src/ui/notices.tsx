@@ -1,6 +1,6 @@
 import { Toast } from "radix-ui";
-import { createContext, type ReactNode, useCallback, useContext, useState } from "react";
-import { Problem } from "../api/client";
+import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from "react";
+import { whyNot } from "../api/client";
 
 type Undo = () => void | Promise<void>;
 
@@ -31,21 +31,13 @@ async function attempt(act: Undo, notify: (text: string) => void) {
   }
 }
 
-/** Why something was not done, in a sentence or two. */
-export function whyNot(error: unknown) {
-  if (!(error instanceof Problem)) return "That did not work, and nothing was changed. Try again.";
-  return error.status > 0
-    ? error.words
-    : "The server cannot be reached, and nothing was changed. Check the connection and try again.";
-}
-
 export function Notices({ children }: { children: ReactNode }) {
   const [notices, setNotices] = useState<Notice[]>([]);
-  const notify = useCallback(
-    (text: string, undo?: Undo) =>
-      setNotices((all) => [...all.slice(-2), { key: Date.now() + all.length, text, undo }]),
-    [],
-  );
+  const said = useRef(0);
+  const notify = useCallback((text: string, undo?: Undo) => {
+    const key = ++said.current;
+    setNotices((all) => [...all.slice(-2), { key, text, undo }]);
+  }, []);
   return (
     <Context.Provider value={notify}>
       <Toast.Provider duration={6000} swipeDirection="right">

@@ -36,7 +36,7 @@ describe("what the server refuses", () => {
     const problem = (await readings().catch((e) => e)) as Problem;
     expect([problem.status, problem.words]).toEqual([
       0,
-      "What you typed is kept in this browser. Check the connection.",
+      "The server cannot be reached. What you typed is kept in this browser. Check the connection.",
     ]);
   });
 });

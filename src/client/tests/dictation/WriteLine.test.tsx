@@ -106,22 +106,16 @@ describe("words", () => {
     expect(onAdd).toHaveBeenCalledTimes(1);
   });
 
-  it("stay in the line with the reason, where no move is in them", async () => {
-    const { onAdd } = line(() => ({ ...read(""), form }));
+  it.each([
+    ["no move is in them", () => ({ ...read(""), form }), "Say a step, a stance or a technique"],
+    ["the server refuses", () => refused(400), "It cannot be done so."],
+  ])("stay in the line with the reason, where %s", async (_, serve, reason) => {
+    const { onAdd } = line(serve);
     type("um");
     press("Enter");
-    await waitFor(() => expect(understood().textContent).toContain("Say a step, a stance or a technique"));
+    await waitFor(() => expect(understood().textContent).toContain(reason));
     expect(onAdd).not.toHaveBeenCalled();
     expect(box().value).toBe("um");
-  });
-
-  it("stay in the line with the reason, where the server refuses", async () => {
-    const { onAdd } = line(() => refused(400));
-    type("step");
-    press("Enter");
-    await waitFor(() => expect(understood().textContent).toContain("It cannot be done so."));
-    expect(onAdd).not.toHaveBeenCalled();
-    expect(box().value).toBe("step");
   });
 });
 

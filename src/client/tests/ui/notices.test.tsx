@@ -55,7 +55,7 @@ it("says so where nobody serves", async () => {
   });
   show(<Page deed={leave} />);
   await click("Do it");
-  await told(/cannot be reached, and nothing was changed/);
+  await told(/^The server cannot be reached\..*Check the connection/);
 });
 
 it("says why where taking it back is refused", async () => {

@@ -1,5 +1,5 @@
 import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, type Schemas, whyNot } from "../../api/client";
 import { keep, recall } from "../../ui/kept";
 import type { FormDocument, Written } from "../forms/types";
 import { TeachWord } from "../terms/TeachWord";
@@ -85,7 +85,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
           setProblem(undefined);
         })
         .catch((error) => {
-          if (!abort.signal.aborted) setProblem(error instanceof Problem ? error.words : String(error));
+          if (!abort.signal.aborted) setProblem(whyNot(error));
         });
     }, settleMs);
     return () => {
@@ -123,7 +123,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
       onAdd({ form: value.form, readings: value.readings }, value.moves.at(-1)?.id);
       write("");
     } catch (error) {
-      setNotAdded({ of: text, why: error instanceof Problem ? error.words : String(error) });
+      setNotAdded({ of: text, why: whyNot(error) });
     } finally {
       adding.current = false;
     }
@@ -218,7 +218,7 @@ export function WriteLine({ formId, form, heightCm, after, afterWords, onAdd, on
             setTeaching(undefined);
             dictate(text, form, after, heightCm)
               .then((value) => setReading({ of: text, form, after, heightCm, value }))
-              .catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
+              .catch((error) => setProblem(whyNot(error)));
             inputRef.current?.focus();
           }}
         />

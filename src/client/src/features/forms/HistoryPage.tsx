@@ -1,8 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { ComparisonTable } from "./Comparison";
 
@@ -13,6 +13,7 @@ export default function HistoryPage() {
   const chosen = params.get("revision") ? Number(params.get("revision")) : undefined;
   const navigate = useNavigate();
   const notify = useNotice();
+  const attempt = useAttempt();
   const queries = useQueryClient();
   const path = { path: { id } };
   const form = useQuery({
@@ -32,8 +33,8 @@ export default function HistoryPage() {
   });
   if (!form.data || !revisions.data) return <Waiting error={form.error ?? revisions.error} />;
   const newest = form.data;
-  const restore = async (number: number) => {
-    try {
+  const restore = (number: number) =>
+    attempt(async () => {
       const document = await answer(
         api.GET("/api/forms/{id}/revisions/{number}", { params: { path: { id, number } } }),
       );
@@ -41,10 +42,7 @@ export default function HistoryPage() {
       queries.invalidateQueries();
       navigate(`/forms/${id}`);
       notify(`The form is again as it was in save ${number}. The later ones stay in the history.`);
-    } catch (error) {
-      notify(error instanceof Problem ? error.words : String(error));
-    }
-  };
+    });
   return (
     <main className="mx-auto w-full max-w-6xl p-4 sm:p-6">
       <p className="text-sm">

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, whyNot } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { Picker } from "../../ui/Picker";
@@ -233,7 +233,7 @@ export function AlternativeSheet({
         });
         setProblem(undefined);
       } catch (error) {
-        if (!abort.signal.aborted) setProblem(error instanceof Problem ? error.words : String(error));
+        if (!abort.signal.aborted) setProblem(whyNot(error));
       }
     }, 80);
     return () => {

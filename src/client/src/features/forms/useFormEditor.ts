@@ -1,6 +1,6 @@
 import { replaceEqualDeep } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, Problem, type Schemas, whyNot } from "../../api/client";
 import { dropDraft, keepDraft, keptDraft } from "./drafts";
 import type { EditDocument, FormDocument, FormResponse, Readings, Written } from "./types";
 
@@ -99,7 +99,7 @@ export function useFormEditor(stored: FormResponse) {
         timer.current = setTimeout(() => schedule.current(0), retryAfterMs);
       } else {
         setSaveState("unsaved");
-        setProblem(error instanceof Problem ? error.words : String(error));
+        setProblem(whyNot(error));
       }
     }
   }, [stored.id]);
@@ -149,7 +149,7 @@ export function useFormEditor(stored: FormResponse) {
           setProblem(undefined);
           return next.form;
         } catch (error) {
-          setProblem(error instanceof Problem ? error.words : String(error));
+          setProblem(whyNot(error));
           return undefined;
         }
       });
@@ -248,7 +248,7 @@ export function useFormEditor(stored: FormResponse) {
         schedule.current(0);
       } else if (kept) dropDraft(stored.id);
     };
-    open().catch((error) => setProblem(error instanceof Problem ? error.words : String(error)));
+    open().catch((error) => setProblem(whyNot(error)));
     return () => {
       current = false;
       clearTimeout(timer.current);
@@ -264,7 +264,7 @@ export function useFormEditor(stored: FormResponse) {
           if (now.current) show(await read(now.current.form));
           setProblem(undefined);
         } catch (error) {
-          setProblem(error instanceof Problem ? error.words : String(error)); // what comes after it still has its turn
+          setProblem(whyNot(error)); // what comes after it still has its turn
         }
       });
     },

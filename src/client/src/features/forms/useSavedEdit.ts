@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, whyNot } from "../../api/client";
 import type { EditDocument } from "./types";
 
 /** Edits the newest saved form and saves it at once, for pages that show a form without being its editor. */
@@ -17,7 +17,7 @@ export function useSavedEdit(id: string) {
       await queries.invalidateQueries({ queryKey: ["walkForm", id] });
       setProblem(undefined);
     } catch (error) {
-      setProblem(error instanceof Problem ? error.words : String(error));
+      setProblem(whyNot(error));
     }
   };
   return [apply, problem] as const;

@@ -1,10 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { answer, api, type Schemas } from "../../api/client";
+import { answer, api, type Schemas, whyNot } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
-import { useNotice, whyNot } from "../../ui/notices";
+import { useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { Reed, type Step, steps, stepWords } from "./steps";
 

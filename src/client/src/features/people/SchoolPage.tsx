@@ -4,7 +4,7 @@ import { answer, api, Problem, type Schemas } from "../../api/client";
 import { useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
-import { useNotice } from "../../ui/notices";
+import { useAttempt, useNotice } from "../../ui/notices";
 import { Waiting } from "../../ui/Waiting";
 import { traditions } from "../terms/traditions";
 import { Accounts } from "./Accounts";
@@ -83,27 +83,28 @@ function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
 
 function NamedList({ title, rows, path }: { title: string; rows: readonly Named[]; path: "ranks" | "classes" }) {
   const queries = useQueryClient();
-  const notify = useNotice();
+  const attempt = useAttempt();
   const [name, setName] = useState("");
-  const done = () => queries.invalidateQueries({ queryKey: ["lists"] });
-  const tell = (error: unknown) => notify(error instanceof Problem ? error.words : String(error));
+  const change = (call: () => Promise<unknown>) =>
+    attempt(async () => {
+      await call();
+      await queries.invalidateQueries({ queryKey: ["lists"] });
+    });
   const add = () =>
-    answer(path === "ranks" ? api.POST("/api/ranks", { body: { name } }) : api.POST("/api/classes", { body: { name } }))
-      .then(() => setName(""))
-      .then(done)
-      .catch(tell);
+    change(async () => {
+      await (path === "ranks"
+        ? api.POST("/api/ranks", { body: { name } })
+        : api.POST("/api/classes", { body: { name } }));
+      setName("");
+    });
   const rename = (row: Named, to: string) => {
     if (to.trim() === row.name) return;
     const call = { params: { path: { id: row.id } }, body: { name: to } };
-    answer(path === "ranks" ? api.PUT("/api/ranks/{id}", call) : api.PUT("/api/classes/{id}", call))
-      .then(done)
-      .catch(tell);
+    change(() => (path === "ranks" ? api.PUT("/api/ranks/{id}", call) : api.PUT("/api/classes/{id}", call)));
   };
   const remove = (row: Named) => {
     const call = { params: { path: { id: row.id } } };
-    answer(path === "ranks" ? api.DELETE("/api/ranks/{id}", call) : api.DELETE("/api/classes/{id}", call))
-      .then(done)
-      .catch(tell);
+    change(() => (path === "ranks" ? api.DELETE("/api/ranks/{id}", call) : api.DELETE("/api/classes/{id}", call)));
   };
   return (
     <section>
