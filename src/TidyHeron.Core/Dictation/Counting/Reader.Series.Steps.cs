@@ -33,7 +33,7 @@ public sealed partial class Reader
     /// </summary>
     private void FindSeriesOfSteps()
     {
-        FindTheSameOnEveryStep();
+        FindRowsOfSteps();
         FindTechniquesOnBothSides();
         FindOtherOrders();
         FindWhichIsFirst();
