@@ -193,8 +193,6 @@ public sealed partial class Reader
             Unread(lexeme); // a bare "front" is a direction only where something faces it
             return;
         }
-        // "I start at the back of the floor": where one stands.
-        var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of";
         if (lexeme.Plain == FromTheCentre)
         {
             if (Here().Heading.Degrees is not (90 or 270))
@@ -206,6 +204,8 @@ public sealed partial class Reader
             Assume(_draft, "facing", "Read as out of the line, to the front.", "");
             return;
         }
+        // "I start at the back of the floor": where one stands.
+        var stands = Follows(i, "at") && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain.Split(' ')[0] == "of";
         if (stands || Previous(i) is { Kind: "from" } || Follows(i, "from") || lexeme.Plain.Contains("wall") && Follows(i, "at", "near", "by") && !PreviousIs(i, "facing"))
         {
             Note(lexeme, "note"); // "we turn from the back to the right": where one comes from

@@ -184,9 +184,13 @@ public sealed partial class Reader
     }
 
     /// <summary>"To the front.", "facing the back wall now", "we're going back to the front", "to the front with the left foot".</summary>
-    private static bool OnlyNamesAWall(List<Lexeme> sentence) =>
-        sentence.Count(l => l.Is("place")) == 1 && sentence.Count < MostOfAShortOne && !sentence.Exists(l => l.Plain is "youre" or "were" or "hes" && !sentence.Exists(w => w.Plain == "going"))
-        && sentence.TrueForAll(l => l.Kind is "place" or "facing" or "filler" or "then" or "side" or "footNoun" || l is { Kind: "way", Plain: "back" } && sentence[^1] != l);
+    private static bool OnlyNamesAWall(List<Lexeme> sentence)
+    {
+        if (sentence.Count >= MostOfAShortOne || sentence.Count(l => l.Is("place")) != 1) return false;
+        // "Now you're facing the back" tells where one stands; "we're going to the back" where one goes.
+        var stands = sentence.Exists(l => l.Plain is "youre" or "were" or "hes") && !sentence.Exists(l => l.Plain == "going");
+        return !stands && sentence.TrueForAll(l => l.Kind is "place" or "facing" or "filler" or "then" or "side" or "footNoun" || l is { Kind: "way", Plain: "back" } && sentence[^1] != l);
+    }
 
     /// <summary>"Step forward, right front stance, punch", "reverse punch": one walked straight on or stood, so that a wall named after it is where the next goes.</summary>
     private bool IsWholeWithoutATurn(int last)
