@@ -220,9 +220,9 @@ public class MeaningInPlaceTests
     [InlineData("Horse stance. Left foot to the right.", "right, stepping")]
     [InlineData("Horse stance. Turn left into left bow stance. Turn right into right bow stance.", "right 90 degrees")]
     [InlineData("Left walking stance. Left foot forward, left punch, walking stance. Turn 180 right, right back stance. Left foot forward, left punch.", "punch in back stance")]
-    [InlineData("One. Left back stance. Two. Right knife-hand block.", "hand knife-hand block")]
+    [InlineData("One. Left back stance. Two. Right knife-hand block.", "knife-hand block on the spot")]
     [InlineData("Left walking stance, side block.", "staff side block")]
-    [InlineData("Step right foot to left.", "the left")]
+    [InlineData("Step right foot to left.", "left, stepping")]
     [InlineData("Left front stance. Turn 270, low block.", "270 degrees left")]
     [InlineData("Left front stance. Turn 180, low block.", "180 degrees right")]
     [InlineData("Turn left 45, left front stance. Turn to the right, low block.", "right 90 degrees")]
@@ -233,11 +233,11 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance, low block. Step, punch. Then left, low block.", "left hand")]
     [InlineData("Left front stance, low block. Step, punch. Turn left, low block. Three punches.", "punches on the spot")]
     [InlineData("Left front stance. Turn a little to the right, low block.", "90 degrees")]
-    [InlineData("Horse stance. Shift into right bow stance.", "bow stance, facing twelve o'clock")]
+    [InlineData("Horse stance. Shift into right bow stance.", "facing twelve o'clock, bow stance")]
     [InlineData("Turn left, left front stance, low block. Left foot back, yoi.", "yoi facing nine o'clock")]
     [InlineData("Left front stance. Front kick, down, punch.", "bring it back")]
     [InlineData("Left front stance. The left foot slides back, hammer fist. Step through, right punch.", "steps back")]
-    [InlineData("Left front stance, low block. Left cat stance, block. Left foot forward, palm strike.", "left foot in cat stance")]
+    [InlineData("Left front stance, low block. Left cat stance, block. Left foot forward, palm strike.", "foot in cat stance")]
     [InlineData("Turn left 45, left front stance. Right foot turn, low block.", "right 90 degrees")]
     [InlineData("Right front stance, low block. Turn to the middle, left low block.", "the front")]
     [InlineData("Horse stance. Step forward, right lunge punch.", "punch")]
@@ -248,7 +248,7 @@ public class MeaningInPlaceTests
     [InlineData("Left front stance, gedan L.", "low punch")]
     [InlineData("Right back stance, right knife.", "knife-hand strike")]
     [InlineData("Left foot to the left, left back stance. Left foot back to the right foot, closed stance, facing twelve o'clock, right punch. Right foot to the right, right back stance. Right foot back to the left foot, closed stance, left punch.", "closed stance, facing three o'clock")]
-    [InlineData("Turn to the front of the room, left front stance, low block. Left leg round, back stance, block to the right side.", "right hand")]
+    [InlineData("Turn to the front of the room, left front stance, low block. Left leg round, back stance, block to the right side.", "own right")]
     [InlineData("Hidari zenkutsu dachi, gedan barai. Kaiten, migi zenkutsu dachi.", "spin")]
     [InlineData("Right bow stance, left fist.", "guard")]
     [InlineData("Right front stance, punch. Turn one-eighty, low block left.", "right front stance, low block")]
@@ -260,15 +260,17 @@ public class MeaningInPlaceTests
     [InlineData("Left foot to the left, horse stance, left punch. Left foot back, right punch.", "back, right foot in front")]
     [InlineData("Turn left 90 degrees, left front stance, left low block. Step, right punch. Facing twelve o'clock, left low block.", "pivot, facing twelve o'clock")]
     [InlineData("Left front stance. Look behind you, pivot, right front stance, right low block.", "look ahead")]
-    [InlineData("Turn left 90 degrees, left front stance, left low block. Ni: oi zuki.", "punch")]
+    [InlineData("Turn left 90 degrees, left front stance, left low block. Ni: oi zuki.", "punch on the spot")]
+    [InlineData("Left foot draws to the right foot, look right. Right foot to the right, right back stance, knife-hand block.", "next count, Right")]
+    [InlineData("Step forward, right high block, left high block, right high block.", "one step")]
     public void What_could_mean_two_things_offers_the_other(string words, string instead)
     {
         var told = Samples.Say(words).Fields.Where(f => f is { Instead.Length: > 0, Length: > 0 }).ShouldHaveSingleItem();
         told.Assumption.ShouldNotBeEmpty();
         told.Instead.ShouldBe(instead);
-        var other = words[..told.Start] + told.Instead + words[(told.Start + told.Length)..];
+        var other = OffersTests.With(words, told);
         var again = Samples.Say(other);
         again.Unread.ShouldBeEmpty(other);
-        string.Join("/", again.Form.Moves.Select(m => Speech.Say(m, Samples.Ways))).ShouldNotBe(string.Join("/", Samples.Say(words).Form.Moves.Select(m => Speech.Say(m, Samples.Ways))));
+        OffersTests.AsSaid(again).ShouldNotBe(OffersTests.AsSaid(Samples.Say(words)));
     }
 }

@@ -58,9 +58,13 @@ public sealed partial class Reader
                 Note(lexeme, "turn", "Read as to the line, 135 degrees.", "180 degrees");
                 return;
             }
+            // "All the way around to the other side": how far is told already.
+            var told = _draft.TurnAmount is not null || _draft.Facing is not null;
+            var turns = _draft.IsTurning || cameHome;
             _draft.TurnAround();
             if (goesThere) _draft.TurnSide ??= _shoulder;
-            Note(lexeme, "turn", "Half a turn from where you stand.", "and the same on the other side");
+            if (told) Note(lexeme, "turn");
+            else Note(lexeme, "turn", "Half a turn from where you stand.", turns ? "90 degrees" : "and the same on the other side");
             return;
         }
         Note(lexeme, "command");

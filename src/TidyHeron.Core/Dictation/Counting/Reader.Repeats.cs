@@ -63,7 +63,7 @@ public sealed partial class Reader
             if (sentence > end) AsNote(end + 1, sentence);
         }
         // "Half turn to the left, low block. Same thing all over again in this direction.": from the beginning up to the turn.
-        if (goesThere is null && !otherSide && clause.Any(l => l.Is("passage", "all") && l.Plain == "all over again") && CountsSoFar() is { Length: > 1 } soFar && StartOfCount(soFar.Length - 1) is var turned and > 0 && SoFar().Moves[turned] is { Turn.Amount: 180 } && soFar[turned] > 1)
+        if (goesThere is null && !otherSide && clause.Any(l => l.Is("passage", "all") && l.Plain == "all over again") && !clause.Any(l => l.Is("number")) && CountsSoFar() is { Length: > 1 } soFar && StartOfCount(soFar.Length - 1) is var turned and > 0 && SoFar().Moves[turned] is { Turn.Amount: 180 } && soFar[turned] > 1)
         {
             goesThere = (Array.IndexOf(soFar, 1), turned - 1);
             _fields[^1] = _fields[^1] with { Assumption = $"Read as counts 1 to {soFar[turned] - 1}, up to where you turned.", Instead = $"repeat counts 1 to {soFar[turned]}" };

@@ -105,7 +105,7 @@ public sealed partial class Reader
         var sides = said.Starts && said.Sides.Count == 1 && said.Many > 1 ? Alternating(said.Sides[0], said.Many) : said.Sides;
         var many = said.Many > 0 ? said.Many : Math.Max(said.Told, sides.Count);
         if (many < Few || sides.Count > 0 && sides.Count != many || said.Told != 1 && said.Told != many || said.Told == 1 && sides.Count == 0) return null;
-        if (!walks && (said.Told == 1 || said.Step is null || done.Term!.Family != "receiving")) return null;
+        if (!walks && (said.Told == 1 || said.Step is null || said.OneStep || done.Term!.Family != "receiving")) return null;
         return Row(said with { OfTheFeet = false }, many, said.Step ?? AStep(said.First), sides) is { } row ? row with { Guessed = !walks } : null;
     }
 

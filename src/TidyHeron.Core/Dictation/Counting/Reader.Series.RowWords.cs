@@ -34,6 +34,7 @@ public sealed partial class Reader
                     break;
                 case { Kind: "number" } when int.TryParse(lexeme.Value, out var number):
                     if (number == 1 && k > first && _lexemes[k - 1].Is("ordinal", "last")) break;
+                    said.OneStep |= number == 1 && next is { Kind: "footwork" };
                     if (number == 1 && next is { Kind: "technique" or "level" or "footwork" }) break; // "one punch on each", "one step for each"
                     if (number is < 2 or > Most || said.Many > 0 && said.Many != number || IsCountMark(k) || next is not ({ Kind: "footwork" or "technique" or "stance" or "level" or "side" } or { IsStop: true } or { Plain: "more" })) return null;
                     said.Many = number;
@@ -102,6 +103,9 @@ public sealed partial class Reader
         public int Told { get; set; }
 
         public int Steps { get; set; }
+
+        /// <summary>"One step".</summary>
+        public bool OneStep { get; set; }
 
         /// <summary>Sides in their order, each other than the one before.</summary>
         public List<Side> Sides { get; } = [];

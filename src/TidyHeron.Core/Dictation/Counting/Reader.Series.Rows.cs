@@ -47,6 +47,16 @@ public sealed partial class Reader
                 _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
                 _lexemes[i - 1] = _lexemes[i - 1] with { Value = "." };
             }
+            // "Three punches on the spot, right, left, right": that goes before all of them.
+            if (_lexemes[i].IsHandTechnique && _lexemes[i + 1] is { Kind: "footwork", Value: "stay" } && _lexemes.Skip(i + 2).SkipWhile(l => l.IsStop && (!l.EndsSentence || l.Value == ":") || l.Is("filler")).FirstOrDefault() is { Kind: "side" } && RestOfSentence(i).Count(l => l.Is("side")) > 1)
+            {
+                var (stays, from) = (_lexemes[i + 1], i);
+                while (from > 0 && _lexemes[from - 1].Kind is "number" or "level" or "times" or "tempo") from--;
+                _lexemes.RemoveAt(i + 1);
+                _lexemes.Insert(from, stays);
+                i++;
+                if (_lexemes[i + 1].Is("stop", ":")) _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
+            }
             // "Three times: step, punch": how often goes behind what is done.
             if (_lexemes[i].Is("times") && int.TryParse(_lexemes[i].Value, out _) && OnlySmallWordsAndACallBefore(i) && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i + 1).Any(l => l.Is("technique")))
             {

@@ -66,7 +66,7 @@ public sealed partial class Reader
     private bool ListedOverTheLead(int i)
     {
         if (_listed < 3 || _lexemes[i].Value is not ("rising-block" or "punch" or "knife-hand-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance" or "bow-stance" or "back-stance")
-            || _lexemes.Skip(i + 1).FirstOrDefault(l => l.Is("side")) is not { } first || Now().Lead is not { } lead || first.Side == lead || RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork")) return false;
+            || _lexemes.Skip(i + 1).FirstOrDefault(l => l.Is("side")) is not { } first || Now().Lead is not { } lead || first.Side == lead || StaysOnTheSpot(i) || RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork")) return false;
         _fields[^1] = _fields[^1] with { Assumption = "Read as steps, one for each hand.", Instead = Slice(_lexemes[i]) + " on the spot" };
         return true;
     }
@@ -77,7 +77,7 @@ public sealed partial class Reader
         var many = IndexBefore(i);
         while (many >= 0 && _lexemes[many].Is("level")) many = IndexBefore(many);
         if (many < 0 || _lexemes[many] is not { Kind: "number", Value: "3" } || _lexemes[i].Value is not ("punch" or "rising-block") || (_draft.Stance ?? Now().Stance).Value is not ("front-stance" or "short-front-stance" or "walking-stance")) return false;
-        if (RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch"))) return false;
+        if (StaysOnTheSpot(i) || RestOfSentence(i).Any(l => l.Kind is "tempo" or "footwork") || !_before.Concat(_said).Any(m => m is { Footwork.Kind.Value: "step", Hands: [var action] } && (action.Technique.Value == _lexemes[i].Value || action.Technique.Value == "lunge-punch"))) return false;
         _fields[^1] = _fields[^1] with { Assumption = "Read as three steps, as before.", Instead = Slice(_lexemes[i]) + " on the spot" };
         return true;
     }

@@ -22,6 +22,7 @@ public sealed partial class Reader
     private static partial Regex WhatIsOneCount();
 
     private bool _eachIsACount, _countsAreTold;
+    private readonly List<int> _nextCounts = []; // where in the text "next count" was said
 
     /// <summary>"Each technique is a count." "Low block, next count right punch": where sentences do not tell the counts.</summary>
     private void FindHowTechniquesCount()
@@ -36,8 +37,11 @@ public sealed partial class Reader
             }
         foreach (var (first, last, _) in Runs(OnTheNextCount(), "next count", "new count", "next number", "new number"))
         {
-            if (OnlySmallWordsBefore(first) || last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence || !Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique"))) continue;
+            _nextCounts.Add(_lexemes[last].Start + _lexemes[last].Length);
+            if (OnlySmallWordsBefore(first) || last + 1 >= _lexemes.Count || _lexemes[last + 1].EndsSentence || !Backward(first).TakeWhile(l => !l.EndsSentence).Any(l => l.Kind is "technique" or "footwork" or "stance")) continue;
             BecomesSmall(first, last);
+            // "…, then next count the right": what is done there was told before.
+            if (!_lexemes.Skip(last + 1).TakeWhile(l => !l.IsStop).Any(l => l.Kind is "technique" or "footwork" or "stance")) continue;
             var at = first - 1;
             while (at >= 0 && !_lexemes[at].IsStop && _lexemes[at].Kind is "filler" or "then") at--;
             if (_lexemes[at].IsStop) _lexemes[at] = _lexemes[at] with { Value = "." };
@@ -48,6 +52,8 @@ public sealed partial class Reader
     /// <summary>Makes counts of techniques that share one, where the text says so or as many were announced as that makes.</summary>
     private void PartSharedCounts()
     {
+        foreach (var said in _nextCounts)
+            if (_said.FindIndex(m => StartOf(m) >= said) is >= 0 and var next && _said[next].Counting == Counting.Then) _said[next] = _said[next] with { Counting = Counting.Own };
         var shared = SharingACount();
         if (shared.Count == 0) return;
         var announced = _form.DeclaredCounts is { } many && _before.Count + _after.Count == 0 && CountsWith([]) != many
@@ -68,8 +74,25 @@ public sealed partial class Reader
     {
         if (_countsAreTold) return;
         foreach (var k in SharingACount())
-            if (_fields.Where(f => f.Move == _said[k].Id && f.Length > 0).Select(f => (int?)f.Start).Min() is { } start)
-                _fields.Add(new ReadField(_said[k].Id, "count", start, 0, "Told in one sentence: read as one count.", NextCount));
+        {
+            if (StartOf(_said[k]) is not { } start) continue;
+            var names = _fields.Exists(f => f.Move == _said[k].Id && f is { Length: > 0, Field: "technique" or "kick" });
+            // "Two | punches", "then the bottom end | comes up": before all that is said of it. "Punch left, then | right" names no technique of its own.
+            var at = names ? FirstOfItsWords(start, StartOf(_said[k - 1]) ?? 0) : start;
+            if (!_fields.Exists(f => f.Field == "count" && f.Start == at && f.Instead.Length > 0))
+                _fields.Add(new ReadField(_said[k].Id, "count", at, 0, "Told in one sentence: read as one count.", names || _said[k].Hands.Count == 0 ? NextCount : $"{NextCount}{_ways.Vocabulary.Name(_said[k].Hands[0].Technique, _ways.Tradition)} "));
+        }
+    }
+
+    /// <summary>Where in the text the words of a move begin.</summary>
+    private int? StartOf(Move move) => _fields.Where(f => f.Move == move.Id && f.Length > 0).Select(f => (int?)f.Start).Min();
+
+    /// <summary>Where the words begin that lead up to those of a move, after those of the move before.</summary>
+    private int FirstOfItsWords(int start, int before)
+    {
+        var at = _lexemes.FindIndex(l => l.Start == start && l.Length > 0);
+        while (at > 0 && _lexemes[at - 1] is { IsStop: false, Length: > 0, Kind: not ("then" or "together" or "technique") } word && word.Plain is not "and" && word.Start > before && (word.Kind is "number" or "times" || !_fields.Exists(f => f.Start == word.Start && f.Move is not null))) at--;
+        return at < 0 ? start : _lexemes[at].Start;
     }
 
     /// <summary>Which of the moves that were said do something on the count of a move before them only because one sentence tells both.</summary>

@@ -30,11 +30,13 @@ public sealed partial class Reader
         var read = _fields.Count;
         var meant = Meant(i);
         if (meant is not null) _lexemes[i] = _lexemes[i] with { Value = meant.Term.Id.Value, Term = meant.Term };
+        var (draft, hands) = (_draft, _draft.Hands.Count);
         TakeMeantTechnique(i);
         _bare = false;
-        // What was taken for granted is told with the word.
-        if (meant is { Assumption.Length: > 0 } && _fields.FindLastIndex(f => f.Start == _lexemes[i].Start && f.Assumption == "") is var at && at >= read)
-            _fields[at] = _fields[at] with { Assumption = meant.Assumption, Instead = meant.Instead };
+        // What was taken for granted is told with the word; "strike with the right knife hand" leaves nothing to be taken for granted.
+        var tellsMore = hands > 0 && _draft == draft && _draft.Hands.Count == hands && _lexemes[i].IsHandTechnique;
+        if (meant is { Assumption.Length: > 0 } && !tellsMore && _fields.FindLastIndex(f => f.Start == _lexemes[i].Start && f.Assumption == "") is var at && at >= read)
+            _fields[at] = _fields[at] with { Assumption = meant.Assumption, Instead = _fields[at].Length == 0 ? " " + meant.Instead : meant.Instead };
     }
 
     /// <summary>What a general word means where it stands.</summary>

@@ -35,7 +35,9 @@ public sealed partial class Reader
     private MeantTerm? WithoutAWeapon(Lexeme lexeme)
     {
         var term = lexeme.Term!;
-        if (!WeaponWords.Without.TryGetValue(term.Id.Value, out var empty) || IsItsName(term, lexeme.Plain) || NamesAWeapon(lexeme) || InPlay()) return null;
+        if (!WeaponWords.Without.TryGetValue(term.Id.Value, out var empty) || IsItsName(term, lexeme.Plain) || NamesAWeapon(lexeme)) return null;
+        if (_bare) return new MeantTerm(TermOf(empty));
+        if (InPlay()) return null;
         return new MeantTerm(TermOf(empty), "Read with the empty hand.", term.English);
     }
 

@@ -34,7 +34,7 @@ public sealed partial class Reader
         if (draft is { HalfStep: true, Foot: { } follows, Lead: null, Footwork: "step" or null, Way: null or Way.Forward, HasTurn: false, Facing: null } && follows == now.Lead?.Other && shape.Feet == FeetKind.Lead && draft.Stance is { Value: "cat-stance" or "back-stance" or "l-stance" })
         {
             (draft.Lead, draft.Footwork) = (now.Lead, "shift");
-            Assume(draft, "footwork", $"Read as following up: the {now.Lead!.Value.Word} foot still leads.", "step");
+            Assume(draft, "footwork", $"Read as following up: the {now.Lead!.Value.Word} foot still leads.", $"{follows.Word} foot in front");
             return;
         }
         if (draft.Lead is not null || shape.Feet != FeetKind.Lead || now.Lead is not { } lead || draft.HasTurn || draft.Facing is { } facing && facing != now.Heading) return;
@@ -184,10 +184,12 @@ public sealed partial class Reader
     /// <summary>"Left foot to the right": where no foot would go by itself, it goes to the other foot.</summary>
     private void BesideTheOtherFoot(Draft draft)
     {
-        if (draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != foot.Other.Way) return;
+        if (SaysStepping(draft) || draft is not { Foot: { } foot, Stance: null, HasTurn: false } || !(draft.Brought || draft is { Footwork: null, Facing: null }) || draft.Way != foot.Other.Way) return;
         (draft.Footwork, draft.Way) = ("pull-together", null);
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");
     }
+
+    private bool SaysStepping(Draft draft) => _fields.Exists(f => f.Move == draft.Id && f.Field == "footwork" && string.Equals(_text.Substring(f.Start, f.Length), "stepping", StringComparison.OrdinalIgnoreCase));
 
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>
     private void Assume(Draft draft, string field, string assumption, string instead)
@@ -268,7 +270,7 @@ public sealed partial class Reader
         {
             draft.Lead = told.Other;
             _namedByRear = true;
-            Assume(draft, "stance", $"Called {told.Word}, and the block is over the {told.Other.Word} foot: read as named by the rear foot.", $"{told.Word} foot in front");
+            Assume(draft, "stance", $"Called {told.Word}, and the block is over the {told.Other.Word} foot: read as named by the rear foot.", $"{_ways.Vocabulary.Name(draft.Stance!.Value, _ways.Tradition)}, {told.Word} foot in front");
         }
         else if (_namedByRear && draft is { Lead: { } named } && (draft.Foot is null || shape.NamedByRearFoot && draft.Footwork == "pull-together"))
         {

@@ -35,7 +35,7 @@ public sealed partial class Reader
         if (!goesOn && !_draft.IsNumbered && !(inItsStance && _draft.Counting == Counting.Own)) return;
         if (goesOn && !_explicitCounts) _draft.Counting = Counting.Own;
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", lead.Other, true);
-        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch"));
+        _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length, $"A lunge punch steps: read as stepping with the {lead.Other.Word} foot.", "punch on the spot"));
     }
 
     /// <summary>"Then lunge punch left" with the right foot leading: it steps, wherever its hand is told; "right hand lunge punch" is how one says that it does not.</summary>
@@ -66,7 +66,7 @@ public sealed partial class Reader
         if (draft is { Stance: null, Foot: not null, Footwork: null or "step", Way: null or Way.Forward, Kick: null, HasHands: true, HasTurn: false } && now.Stance.Value is "cat-stance" && (LastStanceSteppedInto() ?? (draft.Hands.All(h => _ways.Vocabulary.Find(h.Technique) is { Family: "punch" or "elbow" } or { IsWeapon: true }) && (draft.Foot != now.Lead || draft.Footwork == "step") ? new TermId("short-front-stance") : null)) is { } long_)
         {
             draft.Stance = long_;
-            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"{draft.Foot.Value.Word} foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
+            Assume(draft, "foot", $"Read in {_ways.Vocabulary.Name(long_, _ways.Tradition)}, as before.", $"foot in {_ways.Vocabulary.Name(now.Stance, _ways.Tradition)}");
             return;
         }
         if (draft is not { Stance: null, Footwork: null or "step" or "step-back", Kick: null, HasTurn: false, Hands: [{ Technique.Value: "punch" or "lunge-punch" }] } || draft is { Foot: null, Footwork: not "step" } || now.Stance.Value is not ("back-stance" or "l-stance" or "cat-stance")) return;

@@ -33,13 +33,19 @@ public sealed partial class Reader
         if (draft is { Footwork: null or "drop", Foot: null, Way: null, Kick: null, HasTurn: false, Facing: null, Lead: not null, Stance.Value: "drop-stance" } && _ways.Stances.Of(now.Stance).IsStraddle) draft.Footwork = "shift";
     }
 
+    private void GoesThereInstead(Draft draft, Side there)
+    {
+        (draft.Way, draft.Foot) = (there.Way, null);
+        Assume(draft, "foot", $"Read as to the {there.Word}.", $"with the {there.Word} foot");
+    }
+
     /// <summary>"Shift to the left, bow stance" out of horse stance: the foot of that side comes to lead.</summary>
     private void LeansToTheSide(Draft draft, Posture now)
     {
         // "Slide left, back fist": in horse stance, where one slides to.
-        if (draft is { Footwork: "slide" or "shuffle", FootFromSide: true, Foot: { } there, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: null } && _ways.Stances.Of(now.Stance).IsStraddle) (draft.Way, draft.Foot) = (there.Way, null);
+        if (draft is { Footwork: "slide" or "shuffle", FootFromSide: true, Foot: { } there, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: null } && _ways.Stances.Of(now.Stance).IsStraddle) GoesThereInstead(draft, there);
         // "Shift left, bow stance": where the weight goes, no foot.
-        if (draft is { Footwork: "shift", FootFromSide: true, Foot: { } to, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: not null } && _ways.Stances.Of(now.Stance).IsStraddle) (draft.Way, draft.Foot) = (to.Way, null);
+        if (draft is { Footwork: "shift", FootFromSide: true, Foot: { } to, Way: null, Lead: null, HasTurn: false, Facing: null, Stance: not null } && _ways.Stances.Of(now.Stance).IsStraddle) GoesThereInstead(draft, to);
         if (draft is not { Footwork: "shift", Foot: null, Lead: null, HasTurn: false, Facing: null, Way: Way.Left or Way.Right, Stance: { } stance } || _ways.Stances.Of(stance).Feet != FeetKind.Lead) return;
         // "… weight over to the right, bow stance" out of the left one: to the other end of its line.
         if (!_ways.Stances.Of(now.Stance).IsStraddle && !(now.Stance == stance && now.Lead?.Other.Way == draft.Way)) return;
@@ -64,7 +70,7 @@ public sealed partial class Reader
     /// </summary>
     private void StepsForTheHand(int i, Term term, Hand hand)
     {
-        if (RestOfSentence(i).Any(l => l is { Kind: "footwork", Value: "stay" })) return; // "right lunge punch on the spot"
+        if (StaysOnTheSpot(i)) return; // "right lunge punch on the spot"
         if (hand.OnSide is not { } foot || Now() is not { Lead: var lead, Stance.Value: var on } || lead == foot
             || _draft is not { Footwork: null, Stance: null, HasTurn: false, Facing: null, Kick: null, HasHands: false }) return;
         var lunges = term.Id.Value == "lunge-punch" || term.Id.Value == "punch" && on is "front-stance" or "walking-stance" or "bow-stance" && OneOfThree(i);
@@ -78,10 +84,14 @@ public sealed partial class Reader
         (_draft.Footwork, _draft.Foot, _draft.StepAssumed) = ("step", foot, true);
         // "Right lunge punch, left lunge punch": one step each, so one count each.
         if ((lunges || inASentence) && _draft is { Counting: Counting.Then, AfterThen: false } && !_explicitCounts && _said is [.., { Footwork: not null }]) _draft.Counting = Counting.Own;
+        // "Left foot, left high block" says which foot.
+        if (Backward(i).TakeWhile(l => !l.EndsSentence && !l.Is("technique")).Any(l => l.Is("footNoun"))) return;
         _fields.Add(new ReadField(_draft.Id, "footwork", _lexemes[i].Start, _lexemes[i].Length,
             $"{(term.Id.Value == "punch" ? "Right and left on numbers of their own" : lunges ? "A lunge punch steps" : $"A {term.English} is over the leading foot")}: read as stepping with the {foot.Word} foot.",
-            lunges ? "reverse punch" : "hand " + term.English));
+            lunges ? "reverse punch" : _ways.Vocabulary.Name(term.Id, _ways.Tradition) + " on the spot"));
     }
+
+    private bool StaysOnTheSpot(int i) => _lexemes.GetRange(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1).Exists(l => l is { Kind: "footwork", Value: "stay" });
 
     /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>
     private bool SteppedWithTheOther(Term term, Hand hand) =>

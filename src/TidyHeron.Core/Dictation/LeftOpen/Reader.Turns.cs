@@ -69,7 +69,7 @@ public sealed partial class Reader
         if (move is not { Footwork.Kind.Value: "shift", Turn: null, Facing: null, Stance: { Lead: { } lead } stance }) return;
         var after = Walk.After(now, move, _form.Opening, BodyMeasures.Reference, _ways);
         if (after.Heading != now.Heading)
-            Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", _ways.Vocabulary.Name(stance.Kind, _ways.Tradition) + ", facing " + Speech.Heading(now.Heading, _ways.Directions));
+            Assume(draft, "stance", $"Read as turning to the {lead.Word}, as the feet stay where they are.", $"facing {Speech.Heading(now.Heading, _ways.Directions)}, {_ways.Vocabulary.Name(stance.Kind, _ways.Tradition)}");
     }
 
     /// <summary>"Left foot to the left, low block" where no stance is named: as forms begin, one turns to where one goes. Told, and the other way offered.</summary>
@@ -89,7 +89,7 @@ public sealed partial class Reader
         // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot.Way;
-        Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", $"with the {foot.Word} foot");
+        Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", _fields.FindLast(f => f.Move == draft.Id && f.Field == "foot") is { } said && _text.Substring(said.Start, said.Length) is "foot" or "leg" ? "foot forward" : $"with the {foot.Word} foot");
     }
 
     /// <summary>

@@ -47,7 +47,7 @@ public sealed partial class Reader
         if (_level is not null && _levelLexeme is { Plain: "overhead" } swung && _draft is { HasHands: false, Kick: null, Footwork: not null } && (SpeaksOf("staff") || CarriedBefore() == "staff"))
         {
             _draft.Hands.Add(new HandAction(new TermId("staff-overhead-strike"), null, null)); // "left leg, overhead"
-            _fields.Add(new ReadField(_draft.Id, "technique", swung.Start, swung.Length, "Read as the staff overhead strike.", "raise overhead"));
+            _fields.Add(new ReadField(_draft.Id, "technique", swung.Start, swung.Length, "Read as the staff overhead strike.", "overhead block"));
             _level = null;
         }
         if (_level is { } level)

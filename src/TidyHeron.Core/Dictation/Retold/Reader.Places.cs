@@ -11,7 +11,7 @@ public sealed partial class Reader
     {
         if (IsASideOfTheHall(i))
         {
-            _guesses[_lexemes[i].Start] = ($"Read as the {_lexemes[i].Value} side of the hall.", $"{_lexemes[i].Value} hand");
+            _guesses[_lexemes[i].Start] = ($"Read as the {_lexemes[i].Value} side of the hall.", $"own {_lexemes[i].Value}");
             BecomesWall(i);
             FacingBefore(i);
             return;

@@ -53,7 +53,7 @@ public sealed partial class Reader
         {
             var diagonal = Now().Heading.Degrees % 90 == 45;
             _draft.TurnAmount = diagonal ? 90 : 45;
-            Note(_lexemes[i], "turn", diagonal ? "Read as the other diagonal." : "Read as 45 degrees.", diagonal ? "corner, 45 degrees" : "corner, 90 degrees");
+            Note(_lexemes[i], "turn", diagonal ? "Read as the other diagonal." : "Read as 45 degrees.", diagonal ? "45 degrees" : "90 degrees");
             return true;
         }
         // "Diagonal right, right knife hand."

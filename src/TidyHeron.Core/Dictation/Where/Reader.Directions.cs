@@ -232,7 +232,7 @@ public sealed partial class Reader
         // "Your right foot goes behind you, you turn clockwise": half a turn.
         if (lexeme.Plain == "behind you" && Alone(i) && ClauseOf(i).Any(l => l.Is("footNoun")) && !ClauseOf(i).Any(l => l.Kind is "technique" or "stance") && _lexemes.Skip(i + 2).TakeWhile(l => !l.IsStop).ToList() is var turns && turns.Any(l => l.Is("turnSide")) && !RestOfSentence(i).Any(l => l.Kind is "facing" or "clock"))
         {
-            var open = _draft.TurnAmount is null;
+            var open = _draft.TurnAmount is null && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount");
             _draft.TurnAmount ??= 180;
             Note(lexeme, "way", open ? "Read as half a turn." : "", open ? "back" : "");
             return;
@@ -276,8 +276,16 @@ public sealed partial class Reader
         }
         if (backwards && !lexeme.Plain.Contains("wall") && lexeme.Plain != "south" && !(Previous(i) is { Kind: "footwork" } faces && faces.Plain.Split(' ')[^1] is "face" or "facing") && (_draft.IsTurning || _draft.HasTurn || Previous(i) is { Kind: "footwork", Value: "turn" or "pivot" } && (_draft is { Footwork: "step" or "step-back" or "slide-back", IsDone: false } || _draft is { Footwork: "pull-together", Foot: { } leading, IsDone: false } && leading == Now().Lead && RestOfSentence(i).Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id).Feet == FeetKind.Lead))) && !PreviousIs(i, "facing"))
         {
+            // "Turn to the south, the right foot behind you": where to is told already.
+            var open = _draft.TurnAmount is null && _draft.Facing is null;
+            if (!open && _draft.HasHands)
+            {
+                _draft.Notes.Add(Slice(lexeme)); // "turn left 90, thrust to the rear"
+                Note(lexeme, "note");
+                return;
+            }
             _draft.TurnAmount ??= 180;
-            Note(lexeme, "turn", "Half a turn from where you stand.", "facing the back wall");
+            Note(lexeme, "turn", open ? "Half a turn from where you stand." : "", open ? "facing the back wall" : "");
             return;
         }
         // "Step the left foot forward, straight ahead": said besides "forward", it is where one faces again.

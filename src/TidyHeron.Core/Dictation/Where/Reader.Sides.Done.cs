@@ -41,6 +41,12 @@ public sealed partial class Reader
             _draft.Kick = came with { Foot = side };
             return true;
         }
+        // "Front kick, bring it back, left, punch left", "front kick, bring it back with the right and punch right".
+        if (previous is { Kind: "landing" } && _draft is { SentenceEnded: false, HasHands: false, Kick: { Foot: null } back } && (Alone(i) || i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "and"))
+        {
+            _draft.Kick = back with { Foot = side };
+            return true;
+        }
         // "Punch right punch left": each side after its punch.
         if (previous is { IsHandTechnique: true } && i > 0 && _lexemes[i - 1] == previous && _draft is { Hands: [.., { Hand: null } one] } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("technique", previous.Value) && _lexemes[i + 2].Is("side") && _lexemes[i + 2].Value != _lexemes[i].Value && (Alone(i + 2) || _lexemes[i + 3].Kind is not ("technique" or "handNoun" or "footNoun")))
         {

@@ -55,7 +55,9 @@ public sealed partial class Reader
         {
             if (_draft is { SentenceEnded: true, HasBody: true } || _draft.Stance is { } stoodIn && StanceSet.IsStanding(stoodIn)) Begin(Counting.Own);
             _draft.TurnSide = side;
-            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
+            // "You look to the left, and you go left" leaves no choice.
+            if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("gaze"))) Note(lexeme, "turn");
+            else Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} foot");
             return true;
         }
         // "Left foot left, cat stance left".
@@ -83,7 +85,7 @@ public sealed partial class Reader
         if (Follows(i, "to") && Previous(i) is null && next is { Kind: "stance" } ahead && _ways.Stances.Of(ahead.Term!.Id).Feet == FeetKind.Lead && StanceSet.IsStanding(Now().Stance) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, Stance: null, IsDone: false, SentenceEnded: false })
         {
             _draft.TurnSide = side;
-            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"{side.Word} {Slice(ahead)}");
+            Note(lexeme, "turn", $"Read as turning to the {side.Word}.", $"front, {side.Word}");
             return true;
         }
         // "Left foot back to the right and go to the right side": the other foot goes on.

@@ -29,10 +29,11 @@ public sealed partial class Reader
             return true;
         }
         // "Step right foot to left": to the left foot; "to the left" is the direction.
-        if (i > 0 && _lexemes[i - 1].Plain == "to" && previous is { Kind: "footNoun" } && _draft is { Foot: { } mover, Way: null, Stance: null, IsDone: false, Footwork: null or "step" or "lift-foot" or "slide" } && mover == side.Other)
+        if (i > 0 && _lexemes[i - 1].Plain == "to" && previous is { Kind: "footNoun" } && next is not { IsGerund: true } && _draft is { Foot: { } mover, Way: null, Stance: null, IsDone: false, Footwork: null or "step" or "lift-foot" or "slide" } && mover == side.Other)
         {
             (_draft.Footwork, _draft.Way) = ("pull-together", null);
-            _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"the {side.Word}" };
+            if (next is { Kind: "footNoun" }) _fields[^1] = _fields[^1] with { Field = "footwork" };
+            else _fields[^1] = _fields[^1] with { Field = "footwork", Assumption = $"Read as to the {side.Word} foot.", Instead = $"{side.Word}, stepping" };
             return true;
         }
         // "Slide the right foot to the left, stand up", "left foot comes to the right.": beside the other one.

@@ -82,7 +82,7 @@ public sealed partial class Reader
             _guesses[start] = ($"Read as turning to the {side.Value}, as forms begin.", "facing twelve o'clock");
         }
 
-        static bool Directed(Lexeme lexeme) => lexeme.Term is { Family: "receiving" };
+        static bool Directed(Lexeme lexeme) => lexeme.Term is { Family: "receiving" or "strike" };
     }
 
     [GeneratedRegex(@"\b(?:the |your |our |my )?(?:opening|starting|start|ready|first) position(?: to (?:start|begin))?(?: is|'s| has)\b|\byour position to (?:start|begin) is\b", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
