@@ -114,6 +114,8 @@ public sealed partial class Reader
             _draft.Footwork = "turn";
             _draft.TurnAround();
         }
+        // "Spin to the right, right cat stance" on an arm of the line: to the other arm, as one turns.
+        if (_draft is { Footwork: "spin", SentenceEnded: false } && Now().Heading.Degrees is 90 or 270 && Next(i) is { Kind: "side" } && RestOfSentence(i).Any(l => l.Is("stance")) && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "times" or "footNoun" or "facing" or "clock")) _draft.Footwork = "turn";
         if (lexeme.Plain is "swing around" or "swing round" or "turn around" or "turn round" or "turn about" or "turning around" or "about turn") _draft.TurnAround();
         if (lexeme.Plain.EndsWith("forward", StringComparison.Ordinal) && kind is "hop" or "jump") _draft.Way = Way.Forward;
     }

@@ -59,7 +59,7 @@ public sealed partial class Reader
         for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
         {
             if (words.Contains(_lexemes[k].Plain)) return true;
-            if (_lexemes[k].Plain is not ("" or "uh" or "um" or "er" or "erm" or "the" or "your" or "a" or "an" or "my" or "our")) return false;
+            if (_lexemes[k].Plain is not ("" or "uh" or "um" or "er" or "erm" or "the" or "your" or "a" or "an" or "my" or "our" or "his" or "her" or "their")) return false;
         }
         return false;
     }

@@ -172,6 +172,14 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
         // "Turn round once more, this time to the right": not what was done just now.
         if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1] is { Kind: "footwork", Value: "turn" or "pivot" } && OnlySmallWordsAndACallBefore(i - 1)) BecomesSmall(i);
+        // "Left front stance, sweep down with the left": a foot sweeps along the ground, an arm down.
+        if (_lexemes[i] is { Value: "foot-sweep", Plain: "sweep" or "sweeps" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "down" or "downwards" && !SpeaksOf("staff") && CarriedBefore() != "staff" && !ClauseOf(i).Any(l => l.Is("footNoun")))
+        {
+            _guesses[_lexemes[i].Start] = ("Read as a block.", "foot sweep");
+            BecomesTerm(i, "technique", "low-block");
+        }
+        // "Left foot to the front, left front stance, low block once more": one move, in which that is done as it was earlier.
+        if (_lexemes[i] is { Plain: "once more" or "one more time" or "once again", Kind: "times" or "again" } && IsDoneAsEarlier(i)) BecomesSmall(i);
         // "Come back to horse once more and punch": not what was done just now.
         if (_lexemes[i] is { Kind: "times", Value: "+1", Plain: "once more" or "one more time" } && i > 0 && _lexemes[i - 1].Is("stance") && ClauseOf(i).Any(l => l.Is("footwork"))) BecomesSmall(i);
         // "Close facing north."
@@ -298,5 +306,14 @@ public sealed partial class Reader
         _lexemes[i] = new Lexeme("ordinal", "8", eighth.Start, "eighth".Length, "eighth");
         _lexemes.Insert(i + 1, new Lexeme("footwork", "turn", eighth.Start + eighth.Length - "turn".Length, "turn".Length, i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" ? "turn around" : "turn", TermOf("turn")));
         return true;
+    }
+
+    /// <summary>Whether a sentence tells a move of its own, foot and place or stance, and what is done in it was done in an earlier one, but not just now.</summary>
+    private bool IsDoneAsEarlier(int i)
+    {
+        var first = StartOfSentence(i);
+        var told = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
+        if (!told.Exists(l => l.Is("footNoun")) || !told.Exists(l => l.Is("stance")) || told.Exists(l => l.Kind is "passage" or "otherSide" or "number") || told.Where(l => l.Is("technique")).ToList() is not [{ IsHandTechnique: true } done]) return false;
+        return first > 1 && !_lexemes.GetRange(StartOfSentence(first - 2), first - StartOfSentence(first - 2)).Exists(l => l.Is("technique", done.Value)) && _lexemes.Take(first).Any(l => l.Is("technique", done.Value));
     }
 }

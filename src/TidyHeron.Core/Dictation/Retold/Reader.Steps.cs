@@ -16,6 +16,12 @@ public sealed partial class Reader
 
     private void RetellSteps(int i)
     {
+        // "Step back with the left foot to ready": as one brings it back there.
+        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && _lexemes.GetRange(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1) is var told && told.Find(l => l.Is("stance")) is { Value: "ready-stance" } ready && Follows(_lexemes.IndexOf(ready, i), "to", "into") && told.TrueForAll(l => l == ready || l == _lexemes[i] || l.Kind is "filler" or "then" or "side" or "footNoun" || l.IsStop))
+        {
+            BecomesSmall(_lexemes.IndexOf(ready, i));
+            BecomesTerm(i, "footwork", "return");
+        }
         // "…, right back fist, forward with the left foot, …": a step.
         if (_lexemes[i] is { Kind: "way", Value: "forward", Plain: "forward" } && i > 0 && (_lexemes[i - 1].IsStop || _lexemes[i - 1].Plain == "and" && i > 1 && _lexemes[i - 2].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && IndexAfter(i) is > 0 and var forth && _lexemes[forth].Is("side") && Next(forth) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "The left foot comes to the middle, and from there you go forward with the right foot": after it.

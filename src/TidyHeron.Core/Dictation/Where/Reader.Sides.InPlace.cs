@@ -51,7 +51,7 @@ public sealed partial class Reader
             return true;
         }
         // "Go left, walking stance": with no foot named, the body goes there.
-        if (Follows(i, "go", "going", "head", "to") && GoesThere(i) && (next is null or { Kind: "stance" } or { Kind: "ordinal" } || next is { Kind: "side" } && Follows(i, "to")) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false })
+        if (Follows(i, "go", "going", "goes", "head", "heads", "to") && GoesThere(i) && (next is { Kind: "stance" } || next is null or { Kind: "ordinal" } && !Follows(i, "goes", "heads") || next is { Kind: "side" } && (Follows(i, "to") || StanceComes(i))) && _draft is { Foot: null, HasTurn: false, Facing: null, Footwork: null, IsDone: false } or { SentenceEnded: true, IsDone: true })
         {
             if (_draft is { SentenceEnded: true, HasBody: true } || _draft.Stance is { } stoodIn && StanceSet.IsStanding(stoodIn)) Begin(Counting.Own);
             _draft.TurnSide = side;

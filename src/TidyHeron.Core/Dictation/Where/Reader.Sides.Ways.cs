@@ -110,7 +110,7 @@ public sealed partial class Reader
     private bool GoesThere(int i)
     {
         for (var k = i - 1; k >= 0 && _lexemes[k].Is("filler"); k--)
-            if (_lexemes[k].Plain is "go" or "going" or "head" or "goes" or "open" or "opens" or "opening" or "start" or "starts" or "begin" or "begins" or "round" or "around") return true;
+            if (_lexemes[k].Plain is "go" or "going" or "goes" or "head" or "heads" or "open" or "opens" or "opening" or "start" or "starts" or "begin" or "begins" or "round" or "around") return true;
         return false;
     }
 

@@ -14,6 +14,12 @@ public sealed partial class Reader
     [GeneratedRegex(@"^(?:(?:but|and|only|now|just) )*(?:this time|now|here)?,? ?(?:it's |its |with |on |of |using )*(?:the |your |my )?(?<side>left|right)(?: one| hand| side| fist| arm)?(?: this time| now| instead)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex SaysWhichOne();
 
+    [GeneratedRegex(@"\b(?:this|that|the) (?:wall|side|way)(?: (?:there|here))?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex PointsAtAWall();
+
+    [GeneratedRegex(@"^(?:the |my |your )?(?:left|right)(?:[- ]hand)? (?:one|wall|side)$|^(?:the (?:one|wall) )?(?:on|to) (?:the|your|my|our) (?:left|right)(?: side)?$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex SaysWhichWall();
+
     private void FindAppositions()
     {
         NamesTheSideThisTime();
@@ -22,6 +28,7 @@ public sealed partial class Reader
         for (var i = 1; i + 1 < _lexemes.Count; i++)
             if (_lexemes[i].Is("stop", ","))
             {
+                NamesTheWall(i);
                 NamesTheStep(i);
                 NamesTheTechnique(i);
                 NamesTheLeg(i);
@@ -31,6 +38,19 @@ public sealed partial class Reader
                 if (Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")) && ClauseOf(i + 1).Any(l => l.Is("technique")) && SaysWhatItIsCalled().IsMatch(WordsFrom(i + 1, EndOfClause(i + 1)))) AsNote(i + 1, EndOfClause(i + 1));
             }
             else if (_lexemes[i].Is("together")) IsDoneInTheTurn(i);
+    }
+
+    /// <summary>"Turn to that wall, the left one, and step out", "turn this way, to the left": which one is told after the comma.</summary>
+    private void NamesTheWall(int comma)
+    {
+        var last = EndOfClause(comma + 1);
+        if (FirstOfClause(comma) >= comma || last <= comma || !PointsAtAWall().IsMatch(WordsFrom(FirstOfClause(comma), comma - 1)) || !SaysWhichWall().IsMatch(WordsFrom(comma + 1, last))) return;
+        var turns = _lexemes.GetRange(FirstOfClause(comma), comma - FirstOfClause(comma)).Exists(l => l is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "facing" });
+        if (!turns || _lexemes.FindIndex(comma, last - comma + 1, l => l.Is("side")) is var side && side < 0) return;
+        BecomesStopless(comma);
+        for (var k = comma + 1; k <= last; k++)
+            if (k != side) BecomesSmall(k);
+        BecomesWall(side);
     }
 
     /// <summary>"And again the reverse punch, this time the left, front stance", "the punch, with the left now": whose hand does it, told in a clause of its own before a stance.</summary>

@@ -153,10 +153,10 @@ public sealed partial class Reader
             }
             // "Third, we go to the front."
             // "Up the middle: left low block in left front stance.": to the front, where nobody turns.
-            if (_lexemes.FindIndex(first, end - first + 1, l => l.Is("way", "forward") && l.Plain is "up the middle" or "up the centre" or "up the center") is >= 0 and var upTheMiddle && _lexemes.GetRange(first, upTheMiddle - first).All(l => l.Kind is "filler" or "then" || l.IsStop || l.Is("side", "right")) && upTheMiddle + 1 < _lexemes.Count && _lexemes[upTheMiddle + 1].Is("stop", ":")
-                && RestOfSentence(upTheMiddle + 1).ToList() is var upThere && upThere.Any(l => l.Is("stance")) && upThere.Any(l => l.IsHandTechnique) && !upThere.TakeWhile(l => !l.Is("stance")).Any(l => l.Kind is "place" or "clock" or "degrees" or "amount" or "facing" or "number" || l.Is("footwork", "turn")))
+            if (_lexemes.FindIndex(first, end - first + 1, l => l.Is("way", "forward") && UpTheMiddle.Contains(l.Plain)) is >= 0 and var upTheMiddle && GoesUpTheMiddle(first, upTheMiddle, end))
             {
-                for (var k = first; k < upTheMiddle; k++) if (_lexemes[k].Is("side")) BecomesSmall(k); // "Right, up the middle: …"
+                // "Right, up the middle: …", "she comes back up the middle, …".
+                for (var k = first; k < upTheMiddle; k++) if (!_lexemes[k].IsStop && !_lexemes[k].Is("unread")) BecomesSmall(k);
                 _lexemes[upTheMiddle] = _lexemes[upTheMiddle] with { Kind = "place", Value = "front", Plain = "to the front" };
                 continue;
             }
@@ -181,6 +181,19 @@ public sealed partial class Reader
             else if (sentence[^1].Kind != "place") continue;
             _lexemes[end + 1] = _lexemes[end + 1] with { Value = ":" };
         }
+    }
+
+    private static readonly HashSet<string> UpTheMiddle = ["up the middle", "up the centre", "up the center", "come up the middle", "come up the centre", "come up the center", "come back up the middle", "come back up the centre", "come back up the center"];
+
+    /// <summary>"Up the middle: left low block in left front stance", "he comes up the middle, left front stance, …": so a sentence begins, and tells no other way before its stance.</summary>
+    private bool GoesUpTheMiddle(int first, int at, int end)
+    {
+        if (!_lexemes.GetRange(first, at - first).TrueForAll(l => l.Kind is "filler" or "then" or "unread" || l.IsStop || l.Is("side", "right") || l is { Kind: "way", Value: "back" } or { Kind: "footwork", Value: "step" or "turn", Plain: not "step" })) return false;
+        var told = _lexemes.GetRange(at + 1, end - at).SkipWhile(l => l.Is("filler") && !l.Plain.StartsWith("step", StringComparison.Ordinal)).ToList();
+        if (told is not [{ Kind: "stop", Value: ":" or "," }, ..] && !told.Exists(l => l.Is("stop", ":") && told.TakeWhile(w => w != l).All(w => w.Kind is "filler"))) return false;
+        var before = told.TakeWhile(l => !l.Is("stance")).ToList();
+        return told.Exists(l => l.Is("stance")) && told.Exists(l => l.IsHandTechnique) && !before.Exists(l => l.Kind is "place" or "clock" or "degrees" or "amount" or "facing" or "number" || l.Is("footwork", "turn"))
+            && (told[0].Value == ":" || before.TrueForAll(l => l.IsStop || l.Kind is "filler" or "side" or "then" or "footNoun"));
     }
 
     /// <summary>"To the front.", "facing the back wall now", "we're going back to the front", "to the front with the left foot".</summary>

@@ -30,6 +30,7 @@ public sealed partial class Reader
             else k--;
         FindCountsThatAreAlike(sentences);
         FindWhereACountGoes(sentences);
+        FindTheOtherSideToldOut();
         var asked = false;
         for (var s = 0; s + 1 < sentences.Count; s++)
         {
@@ -43,6 +44,18 @@ public sealed partial class Reader
             else if (s > 0 && IsStepToldOut(sentences[s], sentences[s + 1])) AsNote(sentences[s].First, sentences[s].Last);
             else if (s > 0) TellsTheTurnOfTheNext(sentences[s], sentences[s + 1]);
             asked = AsksWhatIsNext().IsMatch(words);
+        }
+    }
+
+    /// <summary>"You've got to get to the other side, so the right foot comes round, half turn, …": told out in its own sentence.</summary>
+    private void FindTheOtherSideToldOut()
+    {
+        for (var i = 0; i + 1 < _lexemes.Count; i++)
+        {
+            if (!_lexemes[i].Is("otherSide") || !OnlySmallWordsBefore(i)) continue;
+            var rest = RestOfSentence(i).ToList();
+            var turns = rest.Exists(l => l.Kind is "amount" or "degrees" or "turnSide" || l is { Kind: "footwork", Value: "turn" or "pivot" }) || rest.Exists(l => l.Plain is "round" or "around") && rest.Exists(l => l.Is("footNoun"));
+            if (turns && rest.Exists(l => l.IsHandTechnique) && !rest.Exists(l => l.Kind is "again" or "passage" or "times" or "otherSide")) BecomesSmall(i);
         }
     }
 

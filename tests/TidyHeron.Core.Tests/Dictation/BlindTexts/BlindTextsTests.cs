@@ -38,6 +38,9 @@ public sealed class BlindTextsTests
         ["assistant-instructor"] = 6, // "shift to front stance facing right" out of a horse stance that was turned into
         ["sword-beginner"] = 4, // what is shaken off and sheathed closes the form, uncounted
         ["voice-note"] = 1, // "look to the left and you step", behind much else in one sentence
+        ["staff-seminar-sheet"] = 4, // "slide in again and thrust" out of a cat stance
+        ["two-friends-comparing"] = 9, // "left foot round to the left", a quarter or three
+        ["short-stick-notes"] = 5, // a low block with the stick
     };
 
     /// <summary>Every text beside this file.</summary>
