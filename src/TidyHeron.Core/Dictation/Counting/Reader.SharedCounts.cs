@@ -52,8 +52,9 @@ public sealed partial class Reader
     /// <summary>Makes counts of techniques that share one, where the text says so or as many were announced as that makes.</summary>
     private void PartSharedCounts()
     {
+        var begins = _nextCounts.Count > 0 ? WhereMovesBegin() : [];
         foreach (var said in _nextCounts)
-            if (_said.FindIndex(m => StartOf(m) >= said) is >= 0 and var next && _said[next].Counting == Counting.Then) _said[next] = _said[next] with { Counting = Counting.Own };
+            if (_said.FindIndex(m => begins.TryGetValue(m.Id, out var at) && at >= said) is >= 0 and var next && _said[next].Counting == Counting.Then) _said[next] = _said[next] with { Counting = Counting.Own };
         var shared = SharingACount();
         if (shared.Count == 0) return;
         var announced = _form.DeclaredCounts is { } many && _before.Count + _after.Count == 0 && CountsWith([]) != many
@@ -72,20 +73,21 @@ public sealed partial class Reader
     /// <summary>Tells of the techniques that share a count, and how to say that they do not.</summary>
     private void TellSharedCounts()
     {
-        if (_countsAreTold) return;
-        foreach (var k in SharingACount())
+        if (_countsAreTold || SharingACount() is not { Count: > 0 } shared) return;
+        var begins = WhereMovesBegin();
+        foreach (var k in shared)
         {
-            if (StartOf(_said[k]) is not { } start) continue;
+            if (!begins.TryGetValue(_said[k].Id, out var start)) continue;
             var names = _fields.Exists(f => f.Move == _said[k].Id && f is { Length: > 0, Field: "technique" or "kick" });
             // "Two | punches", "then the bottom end | comes up": before all that is said of it. "Punch left, then | right" names no technique of its own.
-            var at = names ? FirstOfItsWords(start, StartOf(_said[k - 1]) ?? 0) : start;
+            var at = names ? FirstOfItsWords(start, begins.GetValueOrDefault(_said[k - 1].Id)) : start;
             if (!_fields.Exists(f => f.Field == "count" && f.Start == at && f.Instead.Length > 0))
                 _fields.Add(new ReadField(_said[k].Id, "count", at, 0, "Told in one sentence: read as one count.", names || _said[k].Hands.Count == 0 ? NextCount : $"{NextCount}{_ways.Vocabulary.Name(_said[k].Hands[0].Technique, _ways.Tradition)} "));
         }
     }
 
-    /// <summary>Where in the text the words of a move begin.</summary>
-    private int? StartOf(Move move) => _fields.Where(f => f.Move == move.Id && f.Length > 0).Select(f => (int?)f.Start).Min();
+    /// <summary>Where in the text the words of each move begin.</summary>
+    private Dictionary<MoveId, int> WhereMovesBegin() => _fields.Where(f => f is { Move: not null, Length: > 0 }).GroupBy(f => f.Move!.Value).ToDictionary(g => g.Key, g => g.Min(f => f.Start));
 
     /// <summary>Where the words begin that lead up to those of a move, after those of the move before.</summary>
     private int FirstOfItsWords(int start, int before)
