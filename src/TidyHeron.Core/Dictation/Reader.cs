@@ -338,4 +338,6 @@ public sealed partial class Reader
     private char CharAt(int at) => at >= 0 && at < _text.Length ? _text[at] : '\0';
 
     private string Slice(Lexeme lexeme) => _text.Substring(lexeme.Start, lexeme.Length);
+
+    private string Slice(ReadField field) => _text.Substring(field.Start, field.Length);
 }

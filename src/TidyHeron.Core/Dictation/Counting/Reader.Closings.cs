@@ -48,7 +48,7 @@ public sealed partial class Reader
         _said[at] = _said[at] with { Facing = Heading.Front };
         ForgetNow();
         if (_fields.FindLastIndex(f => f.Move == _said[at].Id && f.Field == "stance") is var field and >= 0)
-            _fields[field] = _fields[field] with { Assumption = "Read as turning to the front, where a form ends.", Instead = $"{_text.Substring(_fields[field].Start, _fields[field].Length)} facing {Speech.Heading(Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + at).ToValueList() }, BodyMeasures.Reference, _ways).End.Heading, _ways.Directions)}" };
+            _fields[field] = _fields[field] with { Assumption = "Read as turning to the front, where a form ends.", Instead = $"{Slice(_fields[field])} facing {Speech.Heading(Walk.Of(SoFar() with { Moves = SoFar().Moves.Take(_before.Count + at).ToValueList() }, BodyMeasures.Reference, _ways).End.Heading, _ways.Directions)}" };
     }
 
     /// <summary>Whether a move is one with which a form is closed; where the feet only come together, something else has to say so.</summary>

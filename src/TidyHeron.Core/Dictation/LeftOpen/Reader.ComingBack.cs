@@ -47,7 +47,7 @@ public sealed partial class Reader
         var said = _fields.Where(f => f.Move == draft.Id).MinBy(f => f.Start)!;
         // "Next count, the right foot …": that is what keeps them apart, and what is offered.
         if (_lexemes.Exists(l => l.Is("ordinal", "next") && l.Start < said.Start && _fields.TrueForAll(f => f.Move != feet.Id || f.Start <= l.Start))) return false;
-        _fields[_fields.IndexOf(said)] = said with { Assumption = "Read as one count with the feet that came together before it.", Instead = $"next count, {_text.Substring(said.Start, said.Length)}" };
+        _fields[_fields.IndexOf(said)] = said with { Assumption = "Read as one count with the feet that came together before it.", Instead = $"next count, {Slice(said)}" };
         return true;
     }
 

@@ -189,7 +189,7 @@ public sealed partial class Reader
         Assume(draft, "side", $"Read as to the {foot.Other.Word} foot.", $"{foot.Other.Word}, stepping");
     }
 
-    private bool SaysStepping(Draft draft) => _fields.Exists(f => f.Move == draft.Id && f.Field == "footwork" && string.Equals(_text.Substring(f.Start, f.Length), "stepping", StringComparison.OrdinalIgnoreCase));
+    private bool SaysStepping(Draft draft) => _fields.Exists(f => f.Move == draft.Id && f.Field == "footwork" && string.Equals(Slice(f), "stepping", StringComparison.OrdinalIgnoreCase));
 
     /// <summary>Tells what was taken for granted with the last words that gave a field of the move.</summary>
     private void Assume(Draft draft, string field, string assumption, string instead)

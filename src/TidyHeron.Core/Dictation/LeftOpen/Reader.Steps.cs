@@ -91,7 +91,7 @@ public sealed partial class Reader
             lunges ? "reverse punch" : _ways.Vocabulary.Name(term.Id, _ways.Tradition) + " on the spot"));
     }
 
-    private bool StaysOnTheSpot(int i) => _lexemes.GetRange(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1).Exists(l => l is { Kind: "footwork", Value: "stay" });
+    private bool StaysOnTheSpot(int i) => Clauses(i).Any(l => l is { Kind: "footwork", Value: "stay" });
 
     /// <summary>"High block stepping, right. High block, left.": whether the move before stepped and did the same with the other hand.</summary>
     private bool SteppedWithTheOther(Term term, Hand hand) =>

@@ -89,7 +89,7 @@ public sealed partial class Reader
         // Later in a form one stands so after a turn and goes on; only feet that have just come together part again.
         if ((_said.LastOrDefault() ?? _before.LastOrDefault()) is { Counting: not Counting.Uncounted, Footwork: null or { Kind.Value: "turn" or "pivot" or "stay" }, Stance: null } && _before.Concat(_said).Any(m => m.Stance is { } s && _ways.Stances.Of(s.Kind).Feet == FeetKind.Lead)) return;
         draft.Way = foot.Way;
-        Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", _fields.FindLast(f => f.Move == draft.Id && f.Field == "foot") is { } said && _text.Substring(said.Start, said.Length) is "foot" or "leg" ? "foot forward" : $"with the {foot.Word} foot");
+        Assume(draft, "foot", $"Read as stepping to the {foot.Word}.", _fields.FindLast(f => f.Move == draft.Id && f.Field == "foot") is { } said && Slice(said) is "foot" or "leg" ? "foot forward" : $"with the {foot.Word} foot");
     }
 
     /// <summary>

@@ -113,7 +113,7 @@ public sealed partial class Reader
         // "Staff at the right side, vertical.": a remark before anything was done takes no count.
         if (!draft.IsNumbered && NothingCounted && move.Deed with { Counting = Counting.Own } == new Move(move.Id)) move = move with { Counting = Counting.Uncounted };
         // "The right hand takes hold.": of the weapon, before anything was done with it.
-        if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: var takes }] } && (takes == "grab" || takes == "regrip" && (BowsNext() || _fields.Any(f => f.Move == draft.Id && _text.Substring(f.Start, f.Length).Contains("holding", StringComparison.OrdinalIgnoreCase)))) && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
+        if (!draft.IsNumbered && Carried() is not null && NothingCounted && move is { Footwork: null, Kick: null, Turn: null, Hands: [{ Technique.Value: var takes }] } && (takes == "grab" || takes == "regrip" && (BowsNext() || _fields.Any(f => f.Move == draft.Id && Slice(f).Contains("holding", StringComparison.OrdinalIgnoreCase)))) && (move.Stance is null || StanceSet.IsStanding(move.Stance.Kind))) move = move with { Counting = Counting.Uncounted };
         if (draft.IsWhereWeAre) (move, _goesOn) = (move with { Counting = Counting.Uncounted }, true);
         if (formality != Formality.None && !draft.IsNumbered) move = move with { Counting = Counting.Uncounted };
         if (_before.Count + _said.Count == 0 && !(plain && draft.IsNumbered) && move.Stance is { } stance && (draft.IsOpening || formality == Formality.Opening))

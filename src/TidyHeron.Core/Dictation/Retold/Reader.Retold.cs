@@ -32,6 +32,8 @@ public sealed partial class Reader
             RetellStancesWithoutAName(i);
             RetellFeet(i);
             RetellArmsThatRoll(i);
+            RetellFeetThatComeHome(i);
+            RetellWhatGoesRound(i);
             RetellSteps(i);
             RetellLegs(i);
             RetellLowPostures(i);
@@ -311,9 +313,8 @@ public sealed partial class Reader
     /// <summary>Whether a sentence tells a move of its own, foot and place or stance, and what is done in it was done in an earlier one, but not just now.</summary>
     private bool IsDoneAsEarlier(int i)
     {
-        var first = StartOfSentence(i);
-        var told = _lexemes.GetRange(first, EndOfSentence(i) - first + 1);
+        var (first, told) = (StartOfSentence(i), Clauses(i).ToList());
         if (!told.Exists(l => l.Is("footNoun")) || !told.Exists(l => l.Is("stance")) || told.Exists(l => l.Kind is "passage" or "otherSide" or "number") || told.Where(l => l.Is("technique")).ToList() is not [{ IsHandTechnique: true } done]) return false;
-        return first > 1 && !_lexemes.GetRange(StartOfSentence(first - 2), first - StartOfSentence(first - 2)).Exists(l => l.Is("technique", done.Value)) && _lexemes.Take(first).Any(l => l.Is("technique", done.Value));
+        return first > 1 && !Clauses(first - 2).Any(l => l.Is("technique", done.Value)) && _lexemes.Take(first).Any(l => l.Is("technique", done.Value));
     }
 }

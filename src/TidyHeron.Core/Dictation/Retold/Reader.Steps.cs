@@ -16,12 +16,6 @@ public sealed partial class Reader
 
     private void RetellSteps(int i)
     {
-        // "Step back with the left foot to ready": as one brings it back there.
-        if (_lexemes[i] is { Kind: "footwork", Value: "step-back" } && _lexemes.GetRange(StartOfSentence(i), EndOfSentence(i) - StartOfSentence(i) + 1) is var told && told.Find(l => l.Is("stance")) is { Value: "ready-stance" } ready && Follows(_lexemes.IndexOf(ready, i), "to", "into") && told.TrueForAll(l => l == ready || l == _lexemes[i] || l.Kind is "filler" or "then" or "side" or "footNoun" || l.IsStop))
-        {
-            BecomesSmall(_lexemes.IndexOf(ready, i));
-            BecomesTerm(i, "footwork", "return");
-        }
         // "…, right back fist, forward with the left foot, …": a step.
         if (_lexemes[i] is { Kind: "way", Value: "forward", Plain: "forward" } && i > 0 && (_lexemes[i - 1].IsStop || _lexemes[i - 1].Plain == "and" && i > 1 && _lexemes[i - 2].IsStop) && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && IndexAfter(i) is > 0 and var forth && _lexemes[forth].Is("side") && Next(forth) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
         // "The left foot comes to the middle, and from there you go forward with the right foot": after it.
@@ -67,33 +61,17 @@ public sealed partial class Reader
         }
         // "Stand up, pulling your left foot back so the right foot is in front": so it is by then.
         if (_lexemes[i].Is("lead") && i > 3 && Backward(i).TakeWhile(l => !l.EndsSentence).ToList() is var stood && stood.Any(l => l.Is("footwork", "rise")) && stood.Any(l => l.Is("way", "back")) && !stood.Any(l => l.Is("stance")) && Enumerable.Range(i - 3, 3).FirstOrDefault(k => _lexemes[k].Is("side") && _lexemes[k + 1].Is("footNoun"), -1) is var led and > 0 && stood.Any(l => l.Is("side", _lexemes[led].Side.Other.Word))) AsNote(led, i);
-        // "The right foot comes back in" likewise.
-        if (_lexemes[i].Is("footNoun") && i + 3 < _lexemes.Count && _lexemes[i + 1].Plain is "comes" or "goes" or "slides" or "moves" or "is" && _lexemes[i + 2].Is("way", "back") && _lexemes[i + 3].Plain == "in" && Alone(i + 3))
-        {
-            BecomesTerm(i + 1, "footwork", "pull-together");
-            BecomesSmall(i + 2);
-        }
         // "Your left foot's going to move first. It goes out …": that foot.
         if (_lexemes[i] is { Kind: "footwork", Plain: "move" or "go" or "moves" or "goes" or "step" } && i + 3 < _lexemes.Count && _lexemes[i + 1].Is("ordinal", "1") && _lexemes[i + 2].EndsSentence && _lexemes.FindIndex(i + 3, l => !(l.Is("filler") && l.Plain != "it") && !l.Is("stop", ",")) is var itself and > 0 && _lexemes[itself].Plain == "it" && ClauseOf(i).Any(l => l.Is("footNoun")))
             for (var k = i; k <= itself; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Term = null };
         // "Come back to block": the hands do.
         if (_lexemes[i] is { Kind: "footwork", Plain: "come back" or "comes back" or "go back" or "goes back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "to a" or "to the" && Next(i) is { IsHandTechnique: true } && !ClauseOf(i).Any(l => l.Kind is "footNoun" or "relFoot" or "stance")) BecomesSmall(i);
-        // "Bring the left foot back in": home.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "pull" or "draw" } && i + 4 < _lexemes.Count && Enumerable.Range(i + 1, 3).FirstOrDefault(k => _lexemes[k].Is("footNoun") && _lexemes[k - 1].Is("side"), -1) is var home and > 0 && home + 2 < _lexemes.Count && _lexemes[home + 1].Is("way", "back") && _lexemes[home + 2].Plain == "in" && Alone(home + 2))
-        {
-            BecomesTerm(i, "footwork", "pull-together");
-            BecomesSmall(home + 1);
-        }
         // "Sink into a drop stance on the right leg": the weight is on it, so the other one leads.
         if (_lexemes[i] is { Kind: "stance", Term: { } low } && _ways.Stances.Of(low.Id) is { Feet: FeetKind.Lead, LeadWeight: < 40 } && Previous(i) is not { Kind: "side" } && Next(i) is { Kind: "side" } bears && IndexAfter(i) is var bearing && Follows(bearing, "on", "onto") && Next(bearing) is { Kind: "footNoun", Plain: "leg" })
         {
             AsNote(bearing, IndexAfter(bearing));
             _lexemes.Insert(i, new Lexeme("side", bears.Side.Other.Word, _lexemes[i].Start, 0, bears.Side.Other.Word));
         }
-        // "Bring the right foot in and step the left foot back": beside the other one first.
-        if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "bring" or "brings" or "take" or "put" or "move" or "moves" } && IndexAfter(i) is var fetched and >= 0 && _lexemes[fetched].Is("side") && fetched + 3 < _lexemes.Count && _lexemes[fetched + 1].Is("footNoun") && _lexemes[fetched + 2].Plain is "in" or "up" && (_lexemes[fetched + 3].IsStop || _lexemes[fetched + 3].Plain is "and" || _lexemes[fetched + 3].Is("then"))
-            && RestOfSentence(fetched + 2).SkipWhile(l => l.Kind is "filler" or "then" || l.IsStop).Take(2).ToList() is [{ Kind: "footwork", Value: "step" or "step-back" or "slide" }, ..] && RestOfSentence(fetched + 2).FirstOrDefault(l => l.Is("side")) is { } goesOut && goesOut.Side == _lexemes[fetched].Side.Other)
-            BecomesTerm(i, "footwork", "pull-together");
         // "Step right forward, bow, left punch": the stance, where nobody salutes in the midst of it.
         if (_lexemes[i] is { Kind: "footwork", Value: "bow", Plain: "bow" } && Alone(i) && i > 1 && _lexemes[i - 1].Is("stop", ",") && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && Backward(i - 1).TakeWhile(l => !l.IsStop).Any(l => l is { Kind: "footwork", Value: "step" or "turn" or "shift" }) && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork") is { IsHandTechnique: true } && _lexemes.Any(l => l.Is("stance", "bow-stance")))
             BecomesTerm(i, "stance", "bow-stance");
@@ -108,32 +86,6 @@ public sealed partial class Reader
         RetellTheOtherWayRound(i);
         RetellTheFootThatTurns(i);
         RetellTurnsOnAFoot(i);
-        // "Pivot on the left, turn around to the right": that foot stays.
-        if (_lexemes[i].Is("support") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("side") && _lexemes[i + 2].Is("stop", ",") && RestOfSentence(i + 2).FirstOrDefault(l => !l.IsStop) is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
-            _lexemes.Insert(i + 2, new Lexeme("footNoun", "foot", _lexemes[i + 1].Start + _lexemes[i + 1].Length, 0, "foot"));
-        // "Right foot back and around (to the other side)": one turns about with it.
-        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "round" } && i > 2 && _lexemes[i - 1].Plain == "and" && _lexemes[i - 2].Is("way", "back") && Previous(i - 2) is { Kind: "footNoun" } && !RestOfSentence(i).Any(l => l.Kind is "degrees" or "amount" or "turnSide" || l.Is("footwork", "turn")))
-        {
-            BecomesTerm(i, "footwork", "turn");
-            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
-            if (Next(i) is { Kind: "otherSide" }) BecomesSmall(IndexAfter(i));
-            if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
-        }
-        // "Then behind: right foot, …": one turns about.
-        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && StartsSentence(i - (i > 0 && _lexemes[i - 1].Is("then") ? 1 : 0)) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && RestOfSentence(i).Any(l => l.Is("footNoun")))
-        {
-            _lexemes[i] = _lexemes[i] with { Kind = "footwork", Value = "turn", Plain = "turn around", Term = TermOf("turn") };
-            _lexemes[i + 1] = _lexemes[i + 1] with { Value = "," };
-        }
-        // "We pull the front foot a little bit": it is only drawn nearer.
-        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "draw" } && Next(i) is { Kind: "relFoot" } && IndexAfter(i) is var drawn && drawn + 1 < _lexemes.Count && _lexemes[drawn + 1].Plain is "a little" or "a bit" or "slightly")
-            BecomesTerm(i, "footwork", "slide-back");
-        // "Around, right foot, low block": one turns so.
-        if (_lexemes[i] is { Kind: "filler", Plain: "around" or "about" } && Alone(i) && StartsSentence(i) && i + 1 < _lexemes.Count && !_lexemes[i + 1].EndsSentence && RestOfSentence(i).Any(l => l.Is("footNoun")) && RestOfSentence(i).Any(l => l.Is("technique")) && !RestOfSentence(i).Any(l => l.Kind is "footwork" or "degrees"))
-        {
-            BecomesTerm(i, "footwork", "turn");
-            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
-        }
         // "Switch my weight over to the other leg": the feet stay.
         if (_lexemes[i] is { Plain: "switch" or "switches" or "change" or "changes" } && Next(i) is null or not { Kind: "handNoun" } && Enumerable.Range(i + 1, 3).Any(k => k < _lexemes.Count && _lexemes[k].Plain is "weight" or "my weight" or "your weight" or "the weight") && ClauseOf(i).Any(l => l.Is("stance")))
         {
@@ -149,8 +101,6 @@ public sealed partial class Reader
             var stands = _lexemes.FindIndex(i, l => l.Is("stance"));
             if (!_lexemes[stands - 1].Is("side")) _lexemes.Insert(stands, new Lexeme("filler", "filler", _lexemes[stands].Start, 0, "the other"));
         }
-        // "Close again, turn to the right": the feet, once more.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "close" } && StartsSentence(i) && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("again") && Alone(i + 1)) BecomesSmall(i + 1);
         // "The left foot follows and stamps next to it": a step of its own.
         if (_lexemes[i] is { Kind: "detail", Plain: "foot follows" or "leg follows" } && Previous(i) is { Kind: "side" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2] is { Kind: "footwork" })
         {
@@ -159,8 +109,6 @@ public sealed partial class Reader
         }
         // "Flip it back and punch": the weapon, no foot.
         if (_lexemes[i].Plain == "it" && i > 0 && i + 1 < _lexemes.Count && _lexemes[i - 1].Plain is "flip" or "flips" or "turn" or "roll" or "swing" or "spin" or "bring" && _lexemes[i + 1].Is("way")) BecomesSmall(i + 1);
-        // "Turn left and go back with three punches": the way one faces then.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "go back" or "come back" or "going back" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && _lexemes[i + 2].Is("number") && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "turn" or "pivot" })) BecomesTerm(i, "footwork", "step");
         // "Three times forward with upper block, right, left, right": three steps.
         if (_lexemes[i] is { Kind: "times" } often && StartsSentence(i) && often.Value.Length == 1 && i + 1 < _lexemes.Count && _lexemes[i + 1].Is("way", "forward") && RestOfSentence(i).FirstOrDefault(l => l.Kind is "technique" or "footwork" or "stance") is { IsHandTechnique: true } many)
         {
@@ -170,15 +118,6 @@ public sealed partial class Reader
             for (var k = i + 2; k < at; k++) if (!_lexemes[k].IsStop) BecomesSmall(k);
             if (!IsPlural(many)) _lexemes[at] = many with { Plain = many.Plain + "s" };
         }
-        // "Bring that front foot back a little": it is only drawn nearer.
-        if (_lexemes[i] is { Kind: "footwork", Plain: "bring" or "brings" or "move" or "moves" or "take" } && EndOfClause(i) is var little && _lexemes.GetRange(i, little - i + 1) is [_, .., { Kind: "relFoot" or "footNoun" }, { Kind: "way", Value: "back" }, { Plain: "a little" or "a bit" or "slightly" or "a little bit" }])
-        {
-            BecomesTerm(i, "footwork", "slide-back");
-            BecomesSmall(little - 1);
-        }
-        // "The right foot pulls to the left": beside the other one.
-        if (_lexemes[i] is { Kind: "technique", Plain: "pulls" or "pull" } && Previous(i) is { Kind: "footNoun" or "relFoot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "to" or "up to" or "in to" && Next(i) is { Kind: "side" } or { Kind: "footNoun" or "relFoot" })
-            BecomesTerm(i, "footwork", "pull-together");
         // "Pull the right foot back behind you, turning": it steps there.
         if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "draw" or "draws" or "swing" } && EndOfClause(i) is var behindYou && _lexemes.GetRange(i, behindYou - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "way", Value: "back" }, { Kind: "place", Plain: "behind you" }])
             BecomesTerm(i, "footwork", "step");
@@ -195,12 +134,6 @@ public sealed partial class Reader
         // "Sink into the bow": stood in.
         if (_lexemes[i].Is("footwork", "bow") && _lexemes[i].Plain == "bow" && (Follows(i, "into", "in") || i > 1 && _lexemes[i - 1].Plain is "the" or "a" && _lexemes[i - 2].Plain.EndsWith(" into", StringComparison.Ordinal)) && ClauseOf(i).Any(l => l.Is("footwork", "shift") || l.Is("footwork", "step")))
             BecomesTerm(i, "stance", "bow-stance");
-        // "Bring the right foot up, change hands": beside the other one, where it neither kicks nor goes on.
-        if (_lexemes[i] is { Kind: "filler" or "way", Plain: "up" } && (Alone(i) || _lexemes[i + 1].IsHandTechnique || _lexemes[i + 1].Is("handNoun", "both")) && i > 1 && _lexemes[i - 1].Is("footNoun") && Previous(IndexBefore(i)) is { Kind: "side" } && _lexemes.Take(i).LastOrDefault(l => l.Is("footwork")) is { Plain: "bring" or "brings" } && !RestOfSentence(i).Any(l => l.Kind is "stance" or "footNoun" || l.Is("footwork") && l.Value != "switch" || l.IsKick) && !Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.Is("technique")))
-        {
-            BecomesTerm(i, "footwork", "pull-together");
-            if (!Alone(i)) _lexemes.Insert(i + 1, StopAt(i + 1, ","));
-        }
         // "Small step.", "It's quite a long step.": how it was done.
         if (_lexemes[i] is { Kind: "footwork", Value: "step", Plain: "step" } && i > 0 && _lexemes[i - 1].Plain is "small" or "short" or "long" or "big" or "deep" or "quick" && (i + 1 >= _lexemes.Count || _lexemes[i + 1].EndsSentence) && FirstOfClause(i) is var sized and > 0 && _lexemes[sized - 1].EndsSentence && _lexemes.GetRange(sized, i - sized).All(l => l.Kind is "filler" or "detail" or "note")) AsNote(sized, i);
         // "Right foot through into front stance": it steps.
@@ -217,18 +150,6 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "times", Plain: "once more" or "one more time" } && i > 0 && (_lexemes[i - 1].Kind is "footwork" or "footNoun" or "way" or "lead" or "side" or "place" or "landing" || _lexemes[i - 1].Plain is "through") && ClauseOf(i).Any(l => l.Kind is "footNoun" or "footwork") && _lexemes.Skip(i).TakeWhile(l => !l.IsStop).Any(l => l.Is("stance"))) BecomesSmall(i);
         // "Pass the right foot forward": it steps.
         if (_lexemes[i] is { Kind: "technique", Value: "regrip", Plain: "pass" or "passes" or "passing" } && Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step");
-        // "Change direction, pivoting to the right": the other way.
-        if (_lexemes[i] is { Kind: "footwork", Value: "turn" } && _lexemes[i].Plain.Contains("direction", StringComparison.Ordinal))
-        {
-            // "Now we change direction. Turn left, …": told out.
-            if ((Alone(i) || i + 1 >= _lexemes.Count) && _lexemes.Skip(i + 2).TakeWhile(l => !l.EndsSentence).FirstOrDefault(l => !l.IsStop && l.Kind is not ("filler" or "then")) is { Kind: "footwork", IsGerund: false, Value: "turn" or "pivot" or "spin" } or { Kind: "facing" or "degrees" or "amount" or "gaze" })
-            {
-                AsNote(i, i);
-                return;
-            }
-            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
-            if (Alone(i) && i + 2 < _lexemes.Count && _lexemes[i + 2] is { IsGerund: true, Value: "pivot" or "turn" or "spin" }) BecomesSmall(i + 1);
-        }
         // "…, step punch, and a third one": one more.
         if (_lexemes[i].Is("ordinal") && i > 1 && _lexemes[i - 1].Plain == "a" && _lexemes[i - 2].Plain == "and" && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "one")
         {
@@ -241,99 +162,33 @@ public sealed partial class Reader
         if (_lexemes[i] is { Kind: "filler", Plain: "back up" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain == "with" && IndexAfter(i) is var retreats and >= 0 && _lexemes[retreats].Is("side") && Next(retreats) is { Kind: "footNoun" }) BecomesTerm(i, "footwork", "step-back");
         // "Drop the left foot back": it steps back.
         if (_lexemes[i] is { Kind: "footwork", Value: "drop", Plain: "drop" or "drops" } && IndexAfter(i) is var dropped and >= 0 && _lexemes[dropped].Is("side") && dropped + 2 < _lexemes.Count && _lexemes[dropped + 1].Is("footNoun") && _lexemes[dropped + 2].Is("way", "back")) BecomesTerm(i, "footwork", "step-back");
-        // "Turn back around to the left": like "turn around".
-        if (_lexemes[i] is { Kind: "footwork", Value: "turn" or "pivot" } && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("way", "back") && _lexemes[i + 2].Plain is "around" or "round" && Next(i + 2) is null or { Kind: "side" })
-        {
-            _lexemes[i] = _lexemes[i] with { Plain = "turn around" };
-            BecomesSmall(i + 1);
-            BecomesSmall(i + 2);
-        }
-        // "Pivot around to the left", "turns around to the left": like "turn around".
-        if (_lexemes[i] is { Kind: "footwork", Value: "pivot" or "turn", Plain: "pivot" or "pivots" or "pivoting" or "turns" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "around" or "round" && (_lexemes[i].Plain == "turns" || Next(i) is { Kind: "side" } or { Plain: "right to left" or "left to right" }))
-        {
-            BecomesTerm(i, "footwork", "turn");
-            _lexemes[i] = _lexemes[i] with { Plain = _lexemes[i].IsGerund ? "turning around" : "turn around" };
-            BecomesSmall(i + 1);
-        }
         // "Right lunge punch when you land": the kick before it comes down in front.
         if (_lexemes[i] is { Kind: "footwork", Value: "land", Plain: "land" or "lands" or "landing" } && Alone(i) && Follows(i, "when", "as", "you") && ClauseOf(i).Any(l => l.IsHandTechnique) && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l.IsKick)) BecomesSmall(i);
-        // "The right foot goes round behind, …, right low block.": so far as to face the other way, if nothing else is told.
-        if (_lexemes[i] is { Kind: "lead", Plain: "behind" } && Alone(i) && i > 1 && _lexemes[i - 1].Plain is "round" or "around" && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var goesRound && _lexemes[goesRound].Is("side") && !Clauses(i).Any(l => l.Kind is "turnSide" or "degrees" or "amount" or "place" or "clock" or "facing" or "otherSide" || l is { Kind: "footwork", Value: "turn" or "pivot" or "spin" })
-            && RestOfSentence(i).FirstOrDefault(l => l.Value is "low-block" or "rising-block" or "knife-hand-block") is { } over && _lexemes.Take(_lexemes.IndexOf(over)).LastOrDefault(l => l.Is("side")) is { } with && with.Value == _lexemes[goesRound].Value)
-        {
-            var (from, length, round) = (_lexemes[i].Start, _lexemes[i].Length, _lexemes[goesRound].Value);
-            _guesses[from] = ("Read as half a turn.", "back");
-            _lexemes[i] = new Lexeme("footwork", "turn", from, length, "turn around", TermOf("turn"));
-            _lexemes.Insert(i + 1, new Lexeme("degrees", "180", from + length, 0, "180 degrees"));
-            _lexemes.Insert(i + 2, new Lexeme("turnSide", round, from + length, 0, round));
-        }
         // "Jump kick with the left, land on the left foot, right foot forward": the one that kicked, said again.
         if (_lexemes[i].Is("footNoun") && Alone(i) && i > 0 && _lexemes[i - 1].Is("side") && Follows(i - 1, "on") && ClauseOf(i).Any(l => l.Is("footwork", "land") || l.Is("landing")) && Backward(i - 1).TakeWhile(l => !l.EndsSentence).ToList() is var kicked && kicked.Any(l => l.IsKick) && kicked.FirstOrDefault(l => l.Is("side"))?.Value == _lexemes[i - 1].Value)
             AsNote(i - 1, i);
         // "Right foot back to cat stance": drawn back, it leads as before if it did.
         if (_lexemes[i] is { Kind: "way", Value: "back", Plain: "back" } && i > 0 && _lexemes[i - 1].Is("footNoun") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "to" && _lexemes[i + 2].Is("stance", "cat-stance") && Previous(SideIndex(i - 1)) is null)
             BecomesTerm(i, "footwork", "slide-back");
-        // "You come round to the left until you face …": one turns.
-        if (_lexemes[i].Plain is "round" or "around" && i > 0 && _lexemes[i - 1].Plain is "come" or "comes" && Next(i) is { Kind: "side" or "facing" } && ClauseOf(i).Any(l => l.Is("facing")))
-            BecomesTerm(i, "footwork", "turn");
-        // "Turn to the front and close.", "left foot in and finish.": one comes back, in the last words.
-        if (_lexemes[i] is { Kind: "footwork", Value: "pull-together", Plain: "close" } && Alone(i) && i > 0 && _lexemes[i - 1].Plain == "and" && EndOfSentence(i) >= _lexemes.Count - 2 && !ClauseOf(i).Any(l => l.Is("footNoun")))
-        {
-            BecomesTerm(i, "footwork", "return");
-            _lexemes[i] = _lexemes[i] with { Plain = "and return" };
-        }
-        if (_lexemes[i] is { Kind: "filler", Plain: "in" } && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "and" && _lexemes[i + 2].Plain is "finish" or "done" && Alone(i + 2)) BecomesTerm(i, "footwork", "pull-together");
-        // "Swivel into a left bow": it turns.
-        if (_lexemes[i] is { Kind: "footwork", Value: "pivot", Plain: "swivel" or "swivels" or "pivot" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "into" or "to" && (StanceComes(i) || Next(i) is { Kind: "side" } && Next(IndexAfter(i)) is { Plain: "bow" }))
-            BecomesTerm(i, "footwork", "turn");
-        RetellOtherVerbs(i);
-        RetellCrossings(i);
         // "Left forward bow": the stance.
         if (_lexemes[i] is { Kind: "footwork", Plain: "bow" } && i > 1 && _lexemes[i - 1] is { Kind: "way", Plain: "forward" } && _lexemes[i - 2].Is("side"))
         {
             BecomesSmall(i - 1);
             BecomesTerm(i, "stance", "bow-stance");
         }
-        // "Three, close, left foot back to right": told out.
-        if (_lexemes[i] is { Kind: "footwork", Value: "pull-together" or "return", Plain: "close" } && i > 1 && _lexemes[i - 1].IsStop && _lexemes[i - 2].Is("number") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ",") && _lexemes[i + 2].Is("side") && i + 3 < _lexemes.Count && (_lexemes[i + 3].Is("footNoun") || _lexemes[i + 3].Plain == "to"))
-        {
-            BecomesTerm(i, "footwork", "pull-together");
-            _lexemes[i + 1] = _lexemes[i + 1] with { Kind = "filler", Value = "filler" };
-            if (Enumerable.Range(i + 2, EndOfSentence(i) - i - 1).FirstOrDefault(k => _lexemes[k].Is("way", "back"), -1) is > 0 and var back) BecomesSmall(back);
-        }
         // "The hammer fist drops down": no body does.
         if ((_lexemes[i] is { Kind: "footwork", Value: "drop" } || _lexemes[i] is { Kind: "technique", Plain: "circles" }) && i > 0 && _lexemes[i - 1].IsHandTechnique) BecomesSmall(i);
-        // "The right foot returns to the left": beside it.
-        if (_lexemes[i] is { Kind: "footwork", Value: "return" } && i > 0 && _lexemes[i - 1].Is("footNoun") && EndOfClause(i) is var stops && stops > i && _lexemes.GetRange(i + 1, stops - i) is var toFoot && toFoot[0].Plain is "to" or "to the" or "next to" or "beside" && toFoot.Any(l => l.Is("side") || l.Is("relFoot", "other")) && toFoot.All(l => l.Kind is "filler" or "side" or "footNoun" or "relFoot" or "beside"))
-        {
-            BecomesTerm(i, "footwork", "pull-together");
-            BecomesSmall(i + 1, stops);
-        }
         // "Now back: step back with the right foot": which way one goes, and the step says it again.
         if (_lexemes[i].Is("way", "back") && i + 2 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && _lexemes.GetRange(StartOfSentence(i), i - StartOfSentence(i)).All(l => l.IsStop || l.Is("filler")) && RestOfSentence(i + 1).Any(l => l.Is("footwork", "step-back") || l.Is("way", "back"))) AsNote(i, i);
-        // "Spin around to the left, all the way to the left side": to that wall.
-        if (_lexemes[i] is { Kind: "amount", Plain: "all the way" } && IndexAfter(i) is > 0 and var wall && _lexemes[wall].Is("side") && Follows(wall, "to", "to the") && wall + 1 < _lexemes.Count && _lexemes[wall + 1].Plain == "side" && Backward(i).TakeWhile(l => !l.EndsSentence).Any(l => l is { Kind: "footwork", Value: "spin" }))
-        {
-            BecomesSmall(i);
-            _lexemes[wall] = _lexemes[wall] with { Kind = "place", Plain = _lexemes[wall].Value + " wall" };
-        }
-        // "Pull that right foot all the way around": one turns with it.
-        if (_lexemes[i] is { Kind: "technique", Plain: "pull" or "pulls" or "swing" } && EndOfClause(i) is var swings && _lexemes.GetRange(i, swings - i + 1) is [_, .., { Kind: "footNoun" }, { Kind: "amount" } far] && far.Plain.StartsWith("all the way", StringComparison.Ordinal))
-            BecomesTerm(i, "footwork", "turn");
         // "The right foot crosses over the left in front": which foot it crosses over.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-front" or "cross-behind" } && Next(i) is { Kind: "side" } crossedOver && Previous(i) is { Kind: "footNoun" } && SideIndex(IndexBefore(i)) is var crossing && _lexemes[crossing].Is("side") && _lexemes[crossing].Value != crossedOver.Value && Next(IndexAfter(i)) is { Kind: "lead" })
             BecomesSmall(IndexAfter(i));
-        // "Then both come back", said of the hands.
-        if (_lexemes[i] is { Kind: "footwork", Value: "step-back", Plain: "come back" or "comes back" or "go back" } && i > 0 && _lexemes[i - 1].Plain is "both" && _lexemes.Take(i).LastOrDefault(l => l.Kind is "handNoun" or "footNoun" or "footwork") is { Kind: "handNoun" })
-            AsNote(i - 1, i);
         // "On the same foot position": nobody steps.
         if (_lexemes[i] is { Kind: "relFoot", Value: "same" } && i + 1 < _lexemes.Count && _lexemes[i + 1].Plain is "position" or "positions" or "stance")
         {
             BecomesTerm(i, "footwork", "stay");
             BecomesSmall(i + 1);
         }
-        // "Back to ready by bringing the left foot up": how one comes back.
-        if (_lexemes[i].Is("footwork", "return") && i + 2 < _lexemes.Count && _lexemes[i + 1].Plain == "by") AsNote(i + 1, EndOfClause(i));
         // "Land on the right foot, left foot crossed behind": a crossed stance, led by the foot in front.
         if (_lexemes[i] is { Kind: "footwork", Value: "cross-behind" or "cross-front" } crossed && crossed.Plain.Split(' ')[0] == "crossed" && i > 1 && _lexemes[i - 1].Is("footNoun") && _lexemes[i - 2].Is("side") && Clauses(i).Any(l => l is { Kind: "footwork", Value: "land" or "jump" }) && !Clauses(i).Any(l => l.Is("stance")))
         {

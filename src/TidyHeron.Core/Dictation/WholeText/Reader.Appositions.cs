@@ -43,6 +43,7 @@ public sealed partial class Reader
     /// <summary>"Turn to that wall, the left one, and step out", "turn this way, to the left": which one is told after the comma.</summary>
     private void NamesTheWall(int comma)
     {
+        if (_lexemes[comma - 1].Plain.Split(' ')[^1] is not ("wall" or "side" or "way" or "there" or "here")) return;
         var last = EndOfClause(comma + 1);
         if (FirstOfClause(comma) >= comma || last <= comma || !PointsAtAWall().IsMatch(WordsFrom(FirstOfClause(comma), comma - 1)) || !SaysWhichWall().IsMatch(WordsFrom(comma + 1, last))) return;
         var turns = _lexemes.GetRange(FirstOfClause(comma), comma - FirstOfClause(comma)).Exists(l => l is { Kind: "footwork", Value: "turn" or "pivot" } or { Kind: "facing" });

@@ -153,7 +153,7 @@ public sealed partial class Reader
             }
             // "Third, we go to the front."
             // "Up the middle: left low block in left front stance.": to the front, where nobody turns.
-            if (_lexemes.FindIndex(first, end - first + 1, l => l.Is("way", "forward") && UpTheMiddle.Contains(l.Plain)) is >= 0 and var upTheMiddle && GoesUpTheMiddle(first, upTheMiddle, end))
+            if (_lexemes.FindIndex(first, end - first + 1, IsUpTheMiddle) is >= 0 and var upTheMiddle && GoesUpTheMiddle(first, upTheMiddle, end))
             {
                 // "Right, up the middle: …", "she comes back up the middle, …".
                 for (var k = first; k < upTheMiddle; k++) if (!_lexemes[k].IsStop && !_lexemes[k].Is("unread")) BecomesSmall(k);
@@ -183,7 +183,8 @@ public sealed partial class Reader
         }
     }
 
-    private static readonly HashSet<string> UpTheMiddle = ["up the middle", "up the centre", "up the center", "come up the middle", "come up the centre", "come up the center", "come back up the middle", "come back up the centre", "come back up the center"];
+    /// <summary>"Up the middle", "come back up the centre".</summary>
+    private static bool IsUpTheMiddle(Lexeme l) => l.Is("way", "forward") && l.Plain.Split(' ') is [.., "up", "the", "middle" or "centre" or "center"];
 
     /// <summary>"Up the middle: left low block in left front stance", "he comes up the middle, left front stance, …": so a sentence begins, and tells no other way before its stance.</summary>
     private bool GoesUpTheMiddle(int first, int at, int end)
