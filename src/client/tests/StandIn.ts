@@ -20,7 +20,7 @@ export class StandIn {
     const server = StandIn.#now;
     if (!server) throw new TypeError("Nobody serves.");
     const sent = await request.text();
-    const body = sent ? JSON.parse(sent) : undefined;
+    const body = request.headers.get("Content-Type")?.includes("json") && sent ? JSON.parse(sent) : sent || undefined;
     const call = { method: request.method, path: new URL(request.url).pathname, body };
     server.calls.push({ ...call, token: request.headers.get("X-Heron-Token") });
     // Whoever gave the call up is not answered, as with a real one.

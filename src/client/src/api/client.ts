@@ -17,17 +17,26 @@ export class Problem extends Error {
     super(detail || title);
   }
 
-  /** The whole of it in one sentence or two, for a place without fields. */
-  get words(): string {
+  /** The whole of it in one sentence or two, but for what stands beside a field already; nothing where all of it does. */
+  words(beside: readonly string[] = []): string {
     if (this.status === 0) return `${this.title}. ${this.detail}`;
-    const places = Object.entries(this.errors).map(([place, messages]) => `${place}: ${messages.join(" ")}`);
-    return places.length > 0 ? places.join(" ") : this.message;
+    const places = Object.entries(this.errors);
+    if (places.length === 0) return this.message;
+    return places
+      .filter(([place]) => !beside.some((b) => place === b || place.startsWith(`${b}.`) || place.startsWith(`${b}[`)))
+      .map(([place, messages]) => `${place}: ${messages.join(" ")}`)
+      .join(" ");
   }
 }
 
-/** Why something was not done, for whoever asked for it. */
-export function whyNot(error: unknown): string {
-  return error instanceof Problem ? error.words : `Something went wrong in this page. Try again. (${error})`;
+/** Why something was not done, for whoever asked for it, but for what stands beside the fields named. */
+export function whyNot(error: unknown, beside: readonly string[] = []): string {
+  return error instanceof Problem ? error.words(beside) : `Something went wrong in this page. Try again. (${error})`;
+}
+
+/** What is wrong with single fields, by their names. */
+export function byField(error: unknown): Record<string, string[]> {
+  return error instanceof Problem ? error.errors : {};
 }
 
 let token = "";

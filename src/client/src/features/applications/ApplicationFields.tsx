@@ -17,6 +17,9 @@ export const blankApplication: ApplicationRequest = {
   basedOn: 0,
 };
 
+/** What is said wrong beside one of the fields. */
+export const applicationFields = ["name", "steps", "note"];
+
 /** The parts of an application to fill in; beside each stands what is wrong with it. */
 export function ApplicationFields({
   value,

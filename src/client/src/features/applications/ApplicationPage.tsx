@@ -1,13 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { useAttempt, useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
-import { ApplicationFields } from "./ApplicationFields";
+import { ApplicationFields, applicationFields } from "./ApplicationFields";
 import { type Application, type ApplicationRequest, attackInWords } from "./words";
 
 export default function ApplicationPage() {
@@ -172,7 +173,6 @@ function EditSheet({
       onClose();
     },
   });
-  const problem = save.error instanceof Problem ? save.error : undefined;
   if (!value) return null;
   return (
     <Sheet
@@ -190,7 +190,7 @@ function EditSheet({
           save.mutate(value);
         }}
       >
-        <ApplicationFields value={value} onChange={setChanged} errors={problem?.errors ?? {}} />
+        <ApplicationFields value={value} onChange={setChanged} errors={byField(save.error)} />
         {(value.links?.length ?? 0) > 0 && (
           <div>
             <p className="text-sm text-ink-soft">Linked stretches</p>
@@ -209,7 +209,7 @@ function EditSheet({
             </ul>
           </div>
         )}
-        {problem && Object.keys(problem.errors).length === 0 && <p className="text-ember">{problem.words}</p>}
+        <Refused error={save.error} beside={applicationFields} />
         <Button kind="strong" type="submit" className="self-start" disabled={save.isPending}>
           Keep
         </Button>

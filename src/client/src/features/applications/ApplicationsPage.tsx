@@ -1,13 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { grouped } from "../../ui/grouped";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
-import { ApplicationFields, blankApplication } from "./ApplicationFields";
+import { ApplicationFields, applicationFields, blankApplication } from "./ApplicationFields";
 import { attackInWords, attackWords } from "./words";
 
 export default function ApplicationsPage() {
@@ -65,7 +66,6 @@ function AddSheet({ onClose }: { onClose: () => void }) {
       navigate(`/applications/${made.id}`);
     },
   });
-  const problem = add.error instanceof Problem ? add.error : undefined;
   return (
     <Sheet
       open
@@ -82,7 +82,8 @@ function AddSheet({ onClose }: { onClose: () => void }) {
           add.mutate();
         }}
       >
-        <ApplicationFields value={value} onChange={setValue} errors={problem?.errors ?? {}} />
+        <ApplicationFields value={value} onChange={setValue} errors={byField(add.error)} />
+        <Refused error={add.error} beside={applicationFields} />
         <Button kind="strong" type="submit" className="self-start" disabled={add.isPending}>
           Keep
         </Button>

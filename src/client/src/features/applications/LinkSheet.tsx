@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
-import { ApplicationFields, blankApplication } from "./ApplicationFields";
+import { ApplicationFields, applicationFields, blankApplication } from "./ApplicationFields";
 import { type Application, attackInWords } from "./words";
 
 /** Links an application, new or known, to a stretch of moves. */
@@ -44,7 +45,6 @@ export function LinkSheet({
       ),
     onSuccess: (a) => done(a.name),
   });
-  const problem = add.error instanceof Problem ? add.error : use.error instanceof Problem ? use.error : undefined;
   return (
     <Sheet open wide onClose={onClose} title={`What ${words} ${moves.length > 1 ? "are" : "is"} for`}>
       <form
@@ -55,8 +55,8 @@ export function LinkSheet({
           add.mutate();
         }}
       >
-        <ApplicationFields value={value} onChange={setValue} errors={problem?.errors ?? {}} />
-        {problem && Object.keys(problem.errors).length === 0 && <p className="text-ember">{problem.words}</p>}
+        <ApplicationFields value={value} onChange={setValue} errors={byField(add.error)} />
+        <Refused error={add.error} beside={applicationFields} />
         <div className="flex gap-2">
           <Button kind="strong" type="submit" disabled={add.isPending}>
             Link it
@@ -67,6 +67,7 @@ export function LinkSheet({
       {known.data && known.data.length > 0 && (
         <section className="mt-6 border-t border-line pt-4">
           <h3 className="text-lg">Or one the school has already</h3>
+          <Refused error={use.error} />
           <ul className="mt-2">
             {known.data.map((a) => (
               <li key={a.id} className="flex items-center justify-between gap-3 border-b border-line py-1">

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { DropdownMenu } from "radix-ui";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -29,10 +30,13 @@ export function FormMenu({
     queryFn: () => answer(api.GET("/api/school/lists")),
     enabled: mayEdit,
   });
+  // The form that stands open is not fetched again: what the menu changes about it, the menu keeps.
+  const [sharedFrom, setSharedFrom] = useState(stored.sharedFromRankId ?? "");
   const path = { path: { id: stored.id } };
   const share = (fromRankId: string | null, name: string) =>
     attempt(async () => {
       await api.PUT("/api/forms/{id}/sharing", { params: path, body: { fromRankId } });
+      setSharedFrom(fromRankId ?? "");
       queries.invalidateQueries({ queryKey: ["forms"] });
       notify(fromRankId ? `Shared with students from ${name} up.` : "Instructors only.");
     });
@@ -122,7 +126,7 @@ export function FormMenu({
               <DropdownMenu.Label className="px-2 py-1 text-sm text-ink-soft">
                 Students may read it from
               </DropdownMenu.Label>
-              <DropdownMenu.RadioGroup value={stored.sharedFromRankId ?? ""}>
+              <DropdownMenu.RadioGroup value={sharedFrom}>
                 {[{ id: "", name: "Instructors only" }, ...(lists.data?.ranks ?? [])].map((rank) => (
                   <DropdownMenu.RadioItem
                     key={rank.id}

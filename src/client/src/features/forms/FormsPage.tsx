@@ -1,11 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
 import { useAttempt, useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Waiting } from "../../ui/Waiting";
 import { ImportSheet } from "./ImportSheet";
 
@@ -37,7 +38,6 @@ export default function FormsPage() {
       queries.invalidateQueries({ queryKey: ["forms"] });
       notify(`${name} is back among the forms.`);
     });
-  const problem = add.error instanceof Problem ? add.error : undefined;
   return (
     <main className="mx-auto w-full max-w-4xl p-4 sm:p-6">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -87,7 +87,7 @@ export default function FormsPage() {
       </ul>
       {teaches && !archived && (
         <form
-          className="mt-6 flex max-w-md items-end gap-2"
+          className="mt-6 flex max-w-md flex-wrap items-end gap-2"
           onSubmit={(event: FormEvent) => {
             event.preventDefault();
             add.mutate();
@@ -98,12 +98,13 @@ export default function FormsPage() {
               label="Name of a new form"
               value={title}
               onChange={(e) => setTitle(e.target.value)}
-              errors={problem?.errors["form.title"] ?? (problem ? [problem.words] : undefined)}
+              errors={byField(add.error)["form.title"]}
             />
           </div>
           <Button kind="strong" type="submit" disabled={add.isPending}>
             Begin writing
           </Button>
+          <Refused error={add.error} beside={["form.title"]} />
         </form>
       )}
       {importing && <ImportSheet onClose={() => setImporting(false)} />}

@@ -4,7 +4,8 @@ import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { Picker } from "../../ui/Picker";
 import { Sheet } from "../../ui/Sheet";
-import { useTerms } from "../terms/useTerms";
+import { Waiting } from "../../ui/Waiting";
+import { asOption, type Term, useTerms } from "../terms/useTerms";
 import type { EditDocument, Finding, FormDocument, MoveDocument } from "./types";
 
 interface Props {
@@ -104,26 +105,21 @@ export function ReplaceSheet({
   onClose,
   onEdit,
 }: Props & { form: FormDocument; moves: string[]; words: string }) {
-  const { data: terms } = useTerms();
+  const { data: terms, error } = useTerms();
   const [from, setFrom] = useState<string | null>(null);
   const [to, setTo] = useState<string | null>(null);
   const [where, setWhere] = useState(moves.length > 1 ? "chosen" : "all");
   const used = useMemo(() => usedTerms(form), [form]);
-  const option = (t: NonNullable<typeof terms>[number]) => ({
-    id: t.id,
-    name: t.name,
-    words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
-    group: used.has(t.id) ? `${used.get(t.id)}×` : t.family || t.kind,
-  });
+  const option = (t: Term) => asOption(t, used.has(t.id) ? `${used.get(t.id)}×` : undefined);
   const fromTerm = terms?.find((t) => t.id === from);
   // A kick takes the place of a kick, a hand technique of a hand technique.
-  const fits = (t: NonNullable<typeof terms>[number]) =>
+  const fits = (t: Term) =>
     t.kind === fromTerm?.kind && (t.limb === "foot") === (fromTerm?.limb === "foot") && t.id !== from;
   // Nothing can be typed before there is something to choose from.
   if (!terms)
     return (
       <Sheet open onClose={onClose} title="Replace a term">
-        <p className="text-ink-soft">Fetching the terms …</p>
+        <Waiting error={error} />
       </Sheet>
     );
   return (
@@ -212,6 +208,7 @@ export function AlternativeSheet({
   useEffect(() => {
     if (!text.trim()) {
       setWay(undefined);
+      setProblem(undefined);
       return;
     }
     const abort = new AbortController();

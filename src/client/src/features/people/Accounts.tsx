@@ -1,12 +1,15 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
+import { useAttempt } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 
 /** Who may sign in, and giving an account to someone. */
 export function Accounts() {
   const queries = useQueryClient();
+  const attempt = useAttempt();
   const accounts = useQuery({ queryKey: ["accounts"], queryFn: () => answer(api.GET("/api/accounts")) });
   const [search, setSearch] = useState("");
   const students = useQuery({
@@ -34,14 +37,16 @@ export function Accounts() {
       queries.invalidateQueries({ queryKey: ["accounts"] });
     },
   });
-  const renew = async (id: string, email: string) => {
-    const made = await answer(api.POST("/api/accounts/{id}/password", { params: { path: { id } } }));
-    setPassword({ email, password: made.password });
-  };
-  const problem = add.error instanceof Problem ? add.error : undefined;
+  const renew = (id: string, email: string) =>
+    attempt(async () => {
+      const made = await answer(api.POST("/api/accounts/{id}/password", { params: { path: { id } } }));
+      setPassword({ email, password: made.password });
+    });
+  const errors = byField(add.error);
   return (
     <section>
       <h2 className="text-xl">Who may sign in</h2>
+      <Refused error={accounts.error} />
       <ul className="mt-2">
         {accounts.data?.map((a) => (
           <li key={a.id} className="flex flex-wrap items-center gap-x-3 border-b border-line py-1">
@@ -72,14 +77,14 @@ export function Accounts() {
           label="Name"
           value={value.name}
           onChange={(e) => setValue({ ...value, name: e.target.value })}
-          errors={problem?.errors.name}
+          errors={errors.name}
         />
         <TextField
           label="Email address"
           type="email"
           value={value.email}
           onChange={(e) => setValue({ ...value, email: e.target.value })}
-          errors={problem?.errors.email}
+          errors={errors.email}
         />
         <Choice
           label="As"
@@ -99,13 +104,16 @@ export function Accounts() {
               options={[["", "choose"], ...(students.data?.students ?? []).map((s) => [s.id, s.name] as const)]}
               value={value.studentId}
               onChange={(e) => setValue({ ...value, studentId: e.target.value })}
-              errors={problem?.errors.studentId}
+              errors={errors.studentId}
             />
           </div>
         )}
-        <Button type="submit" className="justify-self-start" disabled={add.isPending}>
-          Give an account
-        </Button>
+        <div className="flex items-center gap-3 sm:col-span-2">
+          <Button type="submit" disabled={add.isPending}>
+            Give an account
+          </Button>
+          <Refused error={add.error} beside={["name", "email", ...(value.role === "student" ? ["studentId"] : [])]} />
+        </div>
       </form>
     </section>
   );

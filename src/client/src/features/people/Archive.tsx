@@ -65,7 +65,7 @@ export function Archive() {
                 {place}: {messages.join(" ")}
               </li>
             ))}
-            {Object.keys(problem.errors).length === 0 && <li>{problem.message}</li>}
+            {Object.keys(problem.errors).length === 0 && <li>{problem.words()}</li>}
           </ul>
         </div>
       )}

@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { useAttempt, useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 import { parts } from "../floor/Performer";
@@ -46,7 +47,13 @@ export default function PeoplePage() {
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-3xl">{left ? "Former students" : "Students"}</h1>
         <div className="flex gap-2">
-          <Button kind="quiet" onClick={() => setLeft(!left)}>
+          <Button
+            kind="quiet"
+            onClick={() => {
+              setLeft(!left);
+              setPage(0);
+            }}
+          >
             {left ? "Back to the roster" : "Former students"}
           </Button>
           <Button kind="strong" onClick={() => setEditing("new")}>
@@ -157,7 +164,7 @@ function StudentSheet({
       onClose();
     },
   });
-  const problem = save.error instanceof Problem ? save.error : undefined;
+  const errors = byField(save.error);
   return (
     <Sheet open onClose={onClose} title={student ? "Change a student" : "Add a student"}>
       <form
@@ -168,33 +175,27 @@ function StudentSheet({
           save.mutate();
         }}
       >
-        <TextField
-          label="Name"
-          value={name}
-          onChange={(e) => setName(e.target.value)}
-          errors={problem?.errors.name}
-          autoFocus
-        />
+        <TextField label="Name" value={name} onChange={(e) => setName(e.target.value)} errors={errors.name} autoFocus />
         <Choice
           label="Rank"
           options={[["", "no rank"], ...lists.ranks.map((r) => [r.id, r.name] as const)]}
           value={rankId}
           onChange={(e) => setRank(e.target.value)}
-          errors={problem?.errors.rankId}
+          errors={errors.rankId}
         />
         <Choice
           label="Class"
           options={[["", "no class"], ...lists.classes.map((c) => [c.id, c.name] as const)]}
           value={classId}
           onChange={(e) => setClass(e.target.value)}
-          errors={problem?.errors.classId}
+          errors={errors.classId}
         />
         <TextField
           label="Height in centimetres, if known"
           type="number"
           value={height}
           onChange={(e) => setHeight(e.target.value)}
-          errors={problem?.errors.heightCm}
+          errors={errors.heightCm}
         />
         <details open={Object.values(measured).some((v) => v != null)}>
           <summary className="cursor-pointer text-water underline">Measured with a tape</summary>
@@ -210,12 +211,12 @@ function StudentSheet({
                 onChange={(e) =>
                   setMeasured({ ...measured, [part]: e.target.value === "" ? null : Number(e.target.value) })
                 }
-                errors={problem?.errors[`measured.${part}`]}
+                errors={errors[`measured.${part}`]}
               />
             ))}
           </div>
         </details>
-        {problem && Object.keys(problem.errors).length === 0 && <p className="text-ember">{problem.words}</p>}
+        <Refused error={save.error} beside={["name", "rankId", "classId", "heightCm", "measured"]} />
         <Button kind="strong" type="submit" className="self-start" disabled={save.isPending}>
           Keep
         </Button>

@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { useId, useState } from "react";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
-import { useAttempt, useNotice } from "../../ui/notices";
+import { useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Waiting } from "../../ui/Waiting";
 import { traditions } from "../terms/traditions";
 import { Accounts } from "./Accounts";
@@ -42,7 +43,6 @@ function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
       notify("Kept.");
     },
   });
-  const problem = save.error instanceof Problem ? save.error : undefined;
   return (
     <form
       className="grid gap-3 sm:grid-cols-3"
@@ -56,7 +56,7 @@ function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
         label="Name"
         value={value.name}
         onChange={(e) => setValue({ ...value, name: e.target.value })}
-        errors={problem?.errors.name}
+        errors={byField(save.error).name}
       />
       <Choice
         label="Names of techniques in"
@@ -74,70 +74,102 @@ function Ways({ school }: { school: Schemas["SchoolResponse"] }) {
         value={value.directions}
         onChange={(e) => setValue({ ...value, directions: e.target.value as typeof value.directions })}
       />
-      <Button kind="strong" type="submit" className="self-start justify-self-start">
-        Keep
-      </Button>
+      <div className="flex items-center gap-3 sm:col-span-3">
+        <Button kind="strong" type="submit">
+          Keep
+        </Button>
+        <Refused error={save.error} beside={["name"]} />
+      </div>
     </form>
   );
 }
 
-function NamedList({ title, rows, path }: { title: string; rows: readonly Named[]; path: "ranks" | "classes" }) {
+type Path = "ranks" | "classes";
+
+const calls = {
+  ranks: {
+    add: (name: string) => api.POST("/api/ranks", { body: { name } }),
+    rename: (id: string, name: string) => api.PUT("/api/ranks/{id}", { params: { path: { id } }, body: { name } }),
+    remove: (id: string) => api.DELETE("/api/ranks/{id}", { params: { path: { id } } }),
+  },
+  classes: {
+    add: (name: string) => api.POST("/api/classes", { body: { name } }),
+    rename: (id: string, name: string) => api.PUT("/api/classes/{id}", { params: { path: { id } }, body: { name } }),
+    remove: (id: string) => api.DELETE("/api/classes/{id}", { params: { path: { id } } }),
+  },
+};
+
+/** Does something to a list, and shows the list as it is then. */
+function useListChange<T>(change: (value: T) => Promise<unknown>, done?: () => void) {
   const queries = useQueryClient();
-  const attempt = useAttempt();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: () => {
+      done?.();
+      return queries.invalidateQueries({ queryKey: ["lists"] });
+    },
+  });
+}
+
+function NamedList({ title, rows, path }: { title: string; rows: readonly Named[]; path: Path }) {
   const [name, setName] = useState("");
-  const change = (call: () => Promise<unknown>) =>
-    attempt(async () => {
-      await call();
-      await queries.invalidateQueries({ queryKey: ["lists"] });
-    });
-  const add = () =>
-    change(async () => {
-      await (path === "ranks"
-        ? api.POST("/api/ranks", { body: { name } })
-        : api.POST("/api/classes", { body: { name } }));
-      setName("");
-    });
-  const rename = (row: Named, to: string) => {
-    if (to.trim() === row.name) return;
-    const call = { params: { path: { id: row.id } }, body: { name: to } };
-    change(() => (path === "ranks" ? api.PUT("/api/ranks/{id}", call) : api.PUT("/api/classes/{id}", call)));
-  };
-  const remove = (row: Named) => {
-    const call = { params: { path: { id: row.id } } };
-    change(() => (path === "ranks" ? api.DELETE("/api/ranks/{id}", call) : api.DELETE("/api/classes/{id}", call)));
-  };
+  const add = useListChange(calls[path].add, () => setName(""));
   return (
-    <section>
+    <section aria-label={title}>
       <h2 className="text-xl">{title}</h2>
       <ul className="mt-2 flex flex-col gap-1">
         {rows.map((row) => (
-          <li key={row.id + row.name} className="flex items-center gap-2">
-            <input
-              aria-label={`Name of ${row.name}`}
-              className="min-h-9 w-64 rounded border border-line bg-sheet px-2"
-              defaultValue={row.name}
-              maxLength={80}
-              onBlur={(e) => rename(row, e.target.value)}
-              onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
-            />
-            <Button kind="quiet" onClick={() => remove(row)} aria-label={`Remove ${row.name}`}>
-              Remove
-            </Button>
-          </li>
+          <NamedRow key={row.id + row.name} row={row} path={path} />
         ))}
       </ul>
       <form
-        className="mt-2 flex items-end gap-2"
+        className="mt-2 flex items-start gap-2"
         onSubmit={(e) => {
           e.preventDefault();
-          add();
+          add.mutate(name);
         }}
       >
         <div className="w-64">
-          <TextField label="One more" value={name} onChange={(e) => setName(e.target.value)} />
+          <TextField
+            label="One more"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            errors={byField(add.error).name}
+          />
+          <Refused error={add.error} beside={["name"]} />
         </div>
-        <Button type="submit">Add</Button>
+        <Button type="submit" className="mt-6" disabled={add.isPending}>
+          Add
+        </Button>
       </form>
     </section>
+  );
+}
+
+/** A name that is changed where it stands; a refused one stays as typed, with what is wrong below. */
+function NamedRow({ row, path }: { row: Named; path: Path }) {
+  const rename = useListChange((name: string) => calls[path].rename(row.id, name));
+  const remove = useListChange(calls[path].remove);
+  const wrong = useId();
+  const error = rename.error ?? remove.error;
+  return (
+    <li className="flex flex-wrap items-center gap-x-2">
+      <input
+        aria-label={`Name of ${row.name}`}
+        aria-invalid={rename.isError || undefined}
+        aria-describedby={error ? wrong : undefined}
+        className="min-h-9 w-64 rounded border border-line bg-sheet px-2 aria-invalid:border-ember"
+        defaultValue={row.name}
+        maxLength={80}
+        onBlur={(e) => (e.target.value.trim() === row.name ? rename.reset() : rename.mutate(e.target.value))}
+        onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+      />
+      <Button kind="quiet" onClick={() => remove.mutate(row.id)} aria-label={`Remove ${row.name}`}>
+        Remove
+      </Button>
+      <span id={wrong} className="w-full">
+        <Refused error={error} />
+      </span>
+    </li>
   );
 }

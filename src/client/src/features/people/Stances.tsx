@@ -1,9 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice, TextField } from "../../ui/Field";
 import { useNotice } from "../../ui/notices";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
 
 type Stance = Schemas["StanceResponse"];
@@ -24,9 +25,8 @@ export function Stances() {
       notify("Kept. Every form is read with it from now on.");
     },
   });
-  if (!stances.data) return null;
+  if (!stances.data) return <Refused error={stances.error} />;
   const { set, sets, changes } = stances.data;
-  const problem = save.error instanceof Problem ? save.error : undefined;
   return (
     <section>
       <h2 className="text-xl">Stances</h2>
@@ -37,6 +37,7 @@ export function Stances() {
           value={set}
           onChange={(e) => save.mutate({ set: e.target.value, changes })}
         />
+        {!open && <Refused error={save.error} />}
       </div>
       <details className="mt-2">
         <summary className="cursor-pointer text-water underline">
@@ -79,8 +80,11 @@ export function Stances() {
       {open && (
         <ChangeSheet
           stance={open}
-          problems={problem?.errors[`changes.${open.id}`]}
-          onClose={() => setOpen(undefined)}
+          error={save.error}
+          onClose={() => {
+            setOpen(undefined);
+            save.reset();
+          }}
           onKeep={(change) => save.mutate({ set, changes: { ...changes, [open.id]: change } })}
           onReset={
             open.changed
@@ -98,13 +102,13 @@ export function Stances() {
 
 function ChangeSheet({
   stance,
-  problems,
+  error,
   onClose,
   onKeep,
   onReset,
 }: {
   stance: Stance;
-  problems: string[] | undefined;
+  error: unknown;
   onClose: () => void;
   onKeep: (change: Change) => void;
   onReset: (() => void) | undefined;
@@ -118,6 +122,7 @@ function ChangeSheet({
     depth: String(stance.depth),
     source: stance.changed ? stance.source : "",
   });
+  const problems = byField(error)[`changes.${stance.id}`];
   const field = (name: keyof typeof value, label: string, type = "text") => (
     <TextField
       label={label}
@@ -156,11 +161,14 @@ function ChangeSheet({
         {field("rearOut", "Other foot out, degrees", "number")}
         {field("depth", "Hips, as a part of standing", "number")}
         {field("source", "Where it comes from")}
-        {problems && (
-          <p role="alert" className="text-ember sm:col-span-2">
-            {problems.join(" ")}
-          </p>
-        )}
+        <div className="sm:col-span-2">
+          <Refused error={problems ? undefined : error} />
+          {problems && (
+            <p role="alert" className="text-ember">
+              {problems.join(" ")}
+            </p>
+          )}
+        </div>
         <div className="flex gap-2 sm:col-span-2">
           <Button kind="strong" type="submit">
             Keep

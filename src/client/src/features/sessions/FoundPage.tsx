@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { Refused } from "../../ui/Refused";
 
 /** The first visitor founds the school and becomes its head instructor. */
 export function FoundPage() {
@@ -12,7 +13,6 @@ export function FoundPage() {
     mutationFn: () => answer(api.POST("/api/school/found", { body: fields })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ["session"] }),
   });
-  const problem = found.error instanceof Problem ? found.error : undefined;
   const line = (name: keyof typeof fields, label: string, type = "text", autoComplete = "off") => (
     <TextField
       label={label}
@@ -20,7 +20,7 @@ export function FoundPage() {
       autoComplete={autoComplete}
       value={fields[name]}
       onChange={(e) => setFields({ ...fields, [name]: e.target.value })}
-      errors={problem?.errors[name]}
+      errors={byField(found.error)[name]}
     />
   );
   return (
@@ -43,11 +43,7 @@ export function FoundPage() {
         {line("name", "Your name", "text", "name")}
         {line("email", "Your email address", "email", "username")}
         {line("password", "A password of at least ten characters", "password", "new-password")}
-        {problem && Object.keys(problem.errors).length === 0 && (
-          <p role="alert" className="text-ember">
-            {problem.message}
-          </p>
-        )}
+        <Refused error={found.error} beside={Object.keys(fields)} />
         <Button kind="strong" type="submit" disabled={found.isPending} className="self-start">
           Found the school
         </Button>

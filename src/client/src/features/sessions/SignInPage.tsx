@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/Field";
+import { Refused } from "../../ui/Refused";
 
 const roles = [
   ["head", "Head instructor", "writes forms, keeps people and the school's ways"],
@@ -24,7 +25,7 @@ export function SignInPage({ demo }: { demo: boolean }) {
       answer(api.POST("/api/demo/enter", { body: { as: role } })),
     onSuccess: entered,
   });
-  const problem = signIn.error instanceof Problem ? signIn.error : undefined;
+  const errors = byField(signIn.error);
   const submit = (event: FormEvent) => {
     event.preventDefault();
     signIn.mutate();
@@ -52,7 +53,7 @@ export function SignInPage({ demo }: { demo: boolean }) {
                 </li>
               ))}
             </ul>
-            {enter.error && <p className="mt-2 text-ember">{enter.error.message}</p>}
+            <Refused error={enter.error} />
           </div>
         )}
       </section>
@@ -65,7 +66,7 @@ export function SignInPage({ demo }: { demo: boolean }) {
             autoComplete="username"
             value={email}
             onChange={(e) => setEmail(e.target.value)}
-            errors={problem?.errors.email}
+            errors={errors.email}
           />
           <TextField
             label="Password"
@@ -73,13 +74,9 @@ export function SignInPage({ demo }: { demo: boolean }) {
             autoComplete="current-password"
             value={password}
             onChange={(e) => setPassword(e.target.value)}
-            errors={problem?.errors.password}
+            errors={errors.password}
           />
-          {problem && Object.keys(problem.errors).length === 0 && (
-            <p role="alert" className="text-ember">
-              {problem.message}
-            </p>
-          )}
+          <Refused error={signIn.error} beside={["email", "password"]} />
           <Button kind="strong" type="submit" disabled={signIn.isPending} className="self-start">
             Sign in
           </Button>

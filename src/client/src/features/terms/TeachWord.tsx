@@ -1,27 +1,19 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useMemo, useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Picker } from "../../ui/Picker";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
-import { useTerms } from "./useTerms";
+import { asOption, useTerms } from "./useTerms";
 
 /** "This means …": an unread word becomes one more word of the school for a term. */
 export function TeachWord({ word, onClose, onTaught }: { word: string; onClose: () => void; onTaught: () => void }) {
   const terms = useTerms();
   const queries = useQueryClient();
   const [means, setMeans] = useState<string | null>(null);
-  const options = useMemo(
-    () =>
-      (terms.data ?? []).map((t) => ({
-        id: t.id,
-        name: t.name,
-        words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
-        group: t.family || t.kind,
-      })),
-    [terms.data],
-  );
+  const options = useMemo(() => (terms.data ?? []).map((t) => asOption(t)), [terms.data]);
   const teach = useMutation({
     mutationFn: () => answer(api.POST("/api/terms/teach", { body: { word, means: means ?? "" } })),
     onSuccess: () => {
@@ -29,7 +21,6 @@ export function TeachWord({ word, onClose, onTaught }: { word: string; onClose: 
       onTaught();
     },
   });
-  const problem = teach.error instanceof Problem ? teach.error : undefined;
   return (
     <Sheet
       open
@@ -49,7 +40,7 @@ export function TeachWord({ word, onClose, onTaught }: { word: string; onClose: 
         ) : (
           <Waiting error={terms.error} />
         )}
-        {problem && <p className="text-ember">{problem.words}</p>}
+        <Refused error={teach.error} />
         <Button kind="strong" type="submit" className="self-start" disabled={!means || teach.isPending}>
           Understand it so
         </Button>

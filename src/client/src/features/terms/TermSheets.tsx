@@ -1,11 +1,12 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem } from "../../api/client";
+import { answer, api, byField } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { TextArea, TextField } from "../../ui/Field";
 import { Picker } from "../../ui/Picker";
+import { Refused } from "../../ui/Refused";
 import { Sheet } from "../../ui/Sheet";
-import type { Term } from "./useTerms";
+import { asOption, type Term } from "./useTerms";
 
 /** What the school changes about a term: its name here, further words, whether it is offered. */
 export function ChangeTermSheet({ term, onClose }: { term: Term; onClose: () => void }) {
@@ -26,7 +27,7 @@ export function ChangeTermSheet({ term, onClose }: { term: Term; onClose: () => 
       onClose();
     },
   });
-  const errors = save.error instanceof Problem ? save.error.errors : {};
+  const errors = byField(save.error);
   return (
     <Sheet open onClose={onClose} title={term.name} about="Only for this school. Forms that use the term keep it.">
       <form
@@ -55,6 +56,7 @@ export function ChangeTermSheet({ term, onClose }: { term: Term; onClose: () => 
         <Button kind="strong" type="submit" className="self-start" disabled={save.isPending}>
           Keep
         </Button>
+        <Refused error={save.error} beside={["name", "words"]} />
       </form>
     </Sheet>
   );
@@ -72,15 +74,8 @@ export function AddTermSheet({ terms, onClose }: { terms: Term[]; onClose: () =>
       onClose();
     },
   });
-  const errors = add.error instanceof Problem ? add.error.errors : {};
-  const options = terms
-    .filter((t) => !t.own)
-    .map((t) => ({
-      id: t.id,
-      name: t.name,
-      words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
-      group: t.family || t.kind,
-    }));
+  const errors = byField(add.error);
+  const options = terms.filter((t) => !t.own).map((t) => asOption(t));
   return (
     <Sheet
       open
@@ -106,6 +101,7 @@ export function AddTermSheet({ terms, onClose }: { terms: Term[]; onClose: () =>
         <Button kind="strong" type="submit" className="self-start" disabled={!like || add.isPending}>
           Keep
         </Button>
+        <Refused error={add.error} beside={["name", "like"]} />
       </form>
     </Sheet>
   );

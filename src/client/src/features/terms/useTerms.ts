@@ -13,19 +13,20 @@ export function useTerms() {
   });
 }
 
+/** A term as it stands in a list to pick from, found by any of its names. */
+export const asOption = (t: Term, group = t.family || t.kind): Option => ({
+  id: t.id,
+  name: t.name,
+  words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
+  group,
+});
+
 /** The terms as lists to pick from. */
 export function useTermOptions() {
   const { data } = useTerms();
   return useMemo(() => {
     const options = (which: (term: Term) => boolean): Option[] =>
-      (data ?? [])
-        .filter((t) => !t.hidden && which(t))
-        .map((t) => ({
-          id: t.id,
-          name: t.name,
-          words: [...Object.values(t.names), ...t.aliases].join(" ").toLowerCase(),
-          group: t.family,
-        }));
+      (data ?? []).filter((t) => !t.hidden && which(t)).map((t) => asOption(t, t.family));
     return {
       stances: options((t) => t.kind === "stance"),
       footwork: options((t) => t.kind === "footwork"),
