@@ -1,11 +1,16 @@
 /** What a test answers to one call of the client. */
-type Answer = (call: { method: string; path: string; body: never }) => unknown | Promise<unknown>;
+type Answer = (call: {
+  method: string;
+  path: string;
+  query: URLSearchParams;
+  body: never;
+}) => unknown | Promise<unknown>;
 
 /** Stands in for the server: answers every call with what the test says, and keeps what was asked. */
 export class StandIn {
   static #now: StandIn | undefined;
 
-  readonly calls: { method: string; path: string; body: unknown; token: string | null }[] = [];
+  readonly calls: { method: string; path: string; query: URLSearchParams; body: unknown; token: string | null }[] = [];
 
   constructor(readonly serve: Answer) {
     StandIn.#now = this;
@@ -21,7 +26,8 @@ export class StandIn {
     if (!server) throw new TypeError("Nobody serves.");
     const sent = await request.text();
     const body = request.headers.get("Content-Type")?.includes("json") && sent ? JSON.parse(sent) : sent || undefined;
-    const call = { method: request.method, path: new URL(request.url).pathname, body };
+    const { pathname: path, searchParams: query } = new URL(request.url);
+    const call = { method: request.method, path, query, body };
     server.calls.push({ ...call, token: request.headers.get("X-Heron-Token") });
     // Whoever gave the call up is not answered, as with a real one.
     const givenUp = new Promise<never>((_, reject) => {
