@@ -1,15 +1,16 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { Link, useParams } from "react-router";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
+import { Refused } from "../../ui/Refused";
 import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
 import { useSavedEdit } from "../forms/useSavedEdit";
 import { EndOnTheSpot } from "./EndOnTheSpot";
 import { centimetres } from "./FloorView";
-import { bodyOf, NumberField, PerformerFields, usePerformer } from "./Performer";
+import { bodyOf, NumberField, PerformerFields, usePerformer, useRemembering } from "./Performer";
 import { RoomView } from "./RoomView";
 import { Sums } from "./Sums";
 
@@ -46,7 +47,7 @@ function lastAsked(): Asked {
 export default function FloorPage() {
   const { id = "" } = useParams();
   const [asked, setAsked] = useState(lastAsked);
-  const [performer, setPerformer] = usePerformer();
+  const [performer, setPerformer, rememberPerformer] = usePerformer();
   const [apply, problem] = useSavedEdit(id);
   const form = useQuery({
     queryKey: ["walkForm", id],
@@ -81,23 +82,26 @@ export default function FloorPage() {
     enabled: body !== undefined,
     placeholderData: keepPreviousData,
   });
-  const ask = (part: Partial<Asked>) => {
-    const next = { ...asked, ...part };
-    setAsked(next);
-    localStorage.setItem(remembered, JSON.stringify(next));
-  };
+  useRemembering(
+    plan.isSuccess && !plan.isPlaceholderData,
+    useCallback(() => {
+      localStorage.setItem(remembered, JSON.stringify(asked));
+      rememberPerformer();
+    }, [asked, rememberPerformer]),
+  );
+  const ask = (part: Partial<Asked>) => setAsked({ ...asked, ...part });
   const shown = useLast(plan.data);
   const read = useLast(readings.data);
   if (!form.data || !shown || !read) return <Waiting error={form.error ?? plan.error ?? readings.error} />;
 
-  const wrong = plan.error instanceof Problem ? plan.error : undefined;
+  const wrong = byField(plan.error);
   const { fit, sections, spacing, rose, tape } = shown;
   const metres = (name: "widthCm" | "depthCm" | "borderCm" | "ceilingCm", label: string) => (
     <NumberField
       label={label}
       value={inMetres(asked.room[name])}
       placeholder="any"
-      errors={wrong?.errors[`room.${name}`]}
+      errors={wrong[`room.${name}`]}
       onChange={(m) => {
         const cm = m === null ? null : m * 100;
         ask({ room: { ...asked.room, [name]: name === "ceilingCm" ? cm : (cm ?? 0) } });
@@ -147,11 +151,11 @@ export default function FloorPage() {
                 label="Wanted from the front edge, m"
                 value={inMetres(asked.frontCm)}
                 placeholder="any"
-                errors={wrong?.errors.frontCm}
+                errors={wrong.frontCm}
                 onChange={(m) => ask({ frontCm: m === null ? null : m * 100 })}
               />
             </div>
-            <PerformerFields performer={performer} errors={wrong?.errors} onChange={setPerformer} />
+            <PerformerFields performer={performer} errors={wrong} onChange={setPerformer} />
             <label className="flex items-center gap-2">
               <input
                 type="checkbox"
@@ -161,6 +165,7 @@ export default function FloorPage() {
               />
               May face another edge
             </label>
+            <Refused error={plan.error} beside={besideFields} />
             <p aria-live="polite" className={`border-l-4 px-3 py-1 ${fit.fits ? "border-water" : "border-ember"}`}>
               {fit.fits ? "It fits. " : "It does not fit. "}
               Start {where(fit.start)}
@@ -262,6 +267,9 @@ export default function FloorPage() {
     </main>
   );
 }
+
+/** What is said wrong beside one of the fields. */
+const besideFields = ["room", "frontCm", "heightCm", "measured"];
 
 const inMetres = (cm: number | null | undefined) => (cm == null ? null : cm / 100);
 

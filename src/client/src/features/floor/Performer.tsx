@@ -1,4 +1,4 @@
-import { useDeferredValue, useId, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useId, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { isInstructor, useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
@@ -32,11 +32,17 @@ export function usePerformer() {
     measured: own?.measured ?? {},
     name: own ? session?.person?.name : undefined,
   };
-  const keep = (next: Performer) => {
-    localStorage.setItem(key, JSON.stringify(next));
-    setChosen(next);
-  };
-  return [performer, keep] as const;
+  const remember = useCallback(() => {
+    if (chosen) localStorage.setItem(key, JSON.stringify(chosen));
+  }, [chosen, key]);
+  return [performer, setChosen, remember] as const;
+}
+
+/** Remembers what was asked for, once it was answered: what is refused would be refused at every opening of the page. */
+export function useRemembering(answered: boolean, remember: () => void) {
+  useEffect(() => {
+    if (answered) remember();
+  }, [answered, remember]);
 }
 
 /** What a request asks of a performer. */
@@ -56,7 +62,7 @@ export function PerformerFields({
   onChange,
 }: {
   performer: Performer;
-  errors: Record<string, string[]> | undefined;
+  errors: Record<string, string[]>;
   onChange: (performer: Performer) => void;
 }) {
   const { heightCm, measured, name } = performer;
@@ -84,7 +90,7 @@ export function PerformerFields({
       <NumberField
         label="Performer's height, cm"
         value={heightCm}
-        errors={errors?.heightCm}
+        errors={errors.heightCm}
         onChange={(cm) => cm !== null && onChange({ heightCm: cm, measured, name: undefined })}
       />
       <details open={Object.values(measured).some((v) => v != null)}>
@@ -96,7 +102,7 @@ export function PerformerFields({
               label={label}
               value={measured[name] ?? null}
               placeholder="from the height"
-              errors={errors?.[`measured.${name}`]}
+              errors={errors[`measured.${name}`]}
               onChange={(cm) => onChange({ heightCm, measured: { ...measured, [name]: cm } })}
             />
           ))}

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
+import { Refused } from "../../ui/Refused";
 import { NumberField } from "./Performer";
 
 /** Small sums of the trade for this body, each with its formula and source. */
@@ -11,7 +12,7 @@ export function Sums({ sums }: { sums: readonly Schemas["WorkedReading"][] }) {
     queryFn: () => answer(api.POST("/api/floor/lever", { body: lever })),
     retry: false,
   });
-  const wrong = worked.error instanceof Problem ? worked.error : undefined;
+  const wrong = byField(worked.error);
   return (
     <section>
       <h2 className="text-xl">Sums for this body</h2>
@@ -25,22 +26,23 @@ export function Sums({ sums }: { sums: readonly Schemas["WorkedReading"][] }) {
         <NumberField
           label="Staff, cm"
           value={lever.staffCm}
-          errors={wrong?.errors.staffCm}
+          errors={wrong.staffCm}
           onChange={(staffCm) => staffCm !== null && setLever({ ...lever, staffCm })}
         />
         <NumberField
           label="Still hand at, cm"
           value={lever.pivotCm}
-          errors={wrong?.errors.pivotCm}
+          errors={wrong.pivotCm}
           onChange={(pivotCm) => pivotCm !== null && setLever({ ...lever, pivotCm })}
         />
         <NumberField
           label="Between hands, cm"
           value={lever.betweenCm}
-          errors={wrong?.errors.betweenCm}
+          errors={wrong.betweenCm}
           onChange={(betweenCm) => betweenCm !== null && setLever({ ...lever, betweenCm })}
         />
       </div>
+      <Refused error={worked.error} beside={Object.keys(lever)} />
     </section>
   );
 }

@@ -25,6 +25,7 @@ export function TimeLine({
     localStorage.setItem(key, JSON.stringify(next));
     setLimits(next);
   };
+  const [wrong, setWrong] = useState<string>(); // the move whose time cannot be as typed
   const now = useRef<HTMLButtonElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another move is another bar to bring into sight
   useEffect(() => {
@@ -100,16 +101,19 @@ export function TimeLine({
               type="number"
               min={0.1}
               max={120}
+              aria-invalid={wrong === move.id || undefined}
               step={0.1}
               className="w-20 rounded border border-line-strong bg-sheet px-2 py-0.5 text-ink"
               placeholder={(move.moving + move.resting).toFixed(1)}
               onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
               onBlur={(e) => {
                 const seconds = Number(e.target.value);
-                if (e.target.value !== "" && seconds >= 0.1 && seconds <= 120) onSeconds(move.id, seconds);
+                const fits = seconds >= 0.1 && seconds <= 120;
+                setWrong(e.target.value === "" || fits ? undefined : move.id);
+                if (fits) onSeconds(move.id, seconds);
               }}
             />
-            s
+            s{wrong === move.id && <b className="text-ember">Give 0.1 to 120 seconds.</b>}
             {move.timed && (
               <button type="button" className="text-water underline" onClick={() => onSeconds(move.id, null)}>
                 as its marks say

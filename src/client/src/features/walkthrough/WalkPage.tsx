@@ -1,13 +1,14 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
-import { answer, api, Problem, type Schemas } from "../../api/client";
+import { answer, api, byField, type Schemas } from "../../api/client";
 import { useSession } from "../../app/session";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Field";
+import { Refused } from "../../ui/Refused";
 import { useLast } from "../../ui/useLast";
 import { Waiting } from "../../ui/Waiting";
-import { bodyOf, type Performer, PerformerFields, usePerformer } from "../floor/Performer";
+import { bodyOf, type Performer, PerformerFields, usePerformer, useRemembering } from "../floor/Performer";
 import { useSavedEdit } from "../forms/useSavedEdit";
 import { Stage, type StageHandle } from "./Stage";
 import { TimeLine } from "./TimeLine";
@@ -34,7 +35,7 @@ export default function WalkPage() {
   });
   const pace = (params.get("pace") as Pace | null) ?? "class";
   const speed = Number(params.get("speed") ?? 1);
-  const [performer, setPerformer] = usePerformer();
+  const [performer, setPerformer, remember] = usePerformer();
   const walk = useQuery({
     queryKey: ["walk", id, form.data?.revision, pace, speed, performer],
     queryFn: () =>
@@ -47,6 +48,7 @@ export default function WalkPage() {
     placeholderData: keepPreviousData,
     retry: false,
   });
+  useRemembering(walk.isSuccess && !walk.isPlaceholderData, remember);
   const shown = useLast(walk.data);
   if (!form.data || !shown) return <Waiting error={form.error ?? walk.error} />;
   const set = (name: string, value: string) =>
@@ -81,7 +83,7 @@ export default function WalkPage() {
       set={set}
       performer={performer}
       setPerformer={setPerformer}
-      errors={walk.error instanceof Problem ? walk.error.errors : undefined}
+      error={walk.error}
     />
   );
 }
@@ -95,7 +97,7 @@ function Playing({
   set,
   performer,
   setPerformer,
-  errors,
+  error,
 }: {
   stored: Schemas["FormResponse"];
   walk: Walk;
@@ -105,7 +107,8 @@ function Playing({
   set: (name: string, value: string) => void;
   performer: Performer;
   setPerformer: (performer: Performer) => void;
-  errors: Record<string, string[]> | undefined;
+  /** Why the newest choice could not be shown. */
+  error: Error | null;
 }) {
   const view = (params.get("view") as View | null) ?? "behind";
   const part = (params.get("part") as Part | null) ?? "both";
@@ -241,6 +244,7 @@ function Playing({
           {problem}
         </p>
       )}
+      <Refused error={error} beside={["heightCm", "measured"]} />
       {track}
       <div className="grid min-h-0 flex-1 gap-3 lg:grid-cols-[minmax(0,1fr)_22rem]">
         <section
@@ -291,12 +295,12 @@ function Playing({
               onChange={(e) => set("called", e.target.value)}
             />
           </div>
-          <details open={errors !== undefined}>
+          <details open={error !== null}>
             <summary className="cursor-pointer text-water underline">
               Body: {performer.name ?? "nobody in particular"}, {performer.heightCm} cm
             </summary>
             <div className="mt-1">
-              <PerformerFields performer={performer} errors={errors} onChange={setPerformer} />
+              <PerformerFields performer={performer} errors={byField(error)} onChange={setPerformer} />
             </div>
           </details>
           <details>
