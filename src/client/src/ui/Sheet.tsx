@@ -41,6 +41,8 @@ export function Sheet({
         <Dialog.Content
           className={`fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[min(96vw,var(--w))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-md border border-line-strong bg-sheet p-5 shadow-xl`}
           style={{ "--w": wide ? "56rem" : "34rem" } as React.CSSProperties}
+          // An open list takes Escape for itself.
+          onEscapeKeyDown={(e) => (e.target as Element).closest("[aria-expanded=true]") && e.preventDefault()}
           onChange={fill}
           onMouseDown={(e) => (e.target as Element).closest("[role=option]") && fill()}
           {...(about ? {} : { "aria-describedby": undefined })}

@@ -80,3 +80,13 @@ it("asks no longer where one went on typing", () => {
   pressEscape();
   expect([asks(), onClose.mock.calls.length]).toEqual([true, 0]);
 });
+
+it("stays where Escape closes a list in it", () => {
+  const list = screen.getByLabelText("Stance");
+  list.focus();
+  fireEvent.click(list);
+  pressEscape();
+  expect([screen.queryByRole("listbox"), onClose.mock.calls.length]).toEqual([null, 0]);
+  pressEscape();
+  expect(onClose).toHaveBeenCalledTimes(1);
+});
