@@ -118,12 +118,12 @@ describe("a list of names", () => {
     await school({ "PUT /api/ranks/g": () => refused(400, { errors: { name: ["Write a name."] } }) });
     fireEvent.change(nameOf("green"), { target: { value: "" } });
     fireEvent.blur(nameOf("green"));
-    const alert = await ranks().findByRole("alert");
-    expect(alert.textContent).toBe("name: Write a name.");
+    const wrong = await ranks().findByText("Write a name.");
+    expect(nameOf("green").getAttribute("aria-describedby")).toBe(wrong.parentElement?.id);
     expect([nameOf("green").value, nameOf("green").getAttribute("aria-invalid")]).toEqual(["", "true"]);
     fireEvent.change(nameOf("green"), { target: { value: "green" } });
     fireEvent.blur(nameOf("green"));
-    await waitFor(() => expect(ranks().queryByRole("alert")).toBeNull());
+    await waitFor(() => expect(ranks().queryByText("Write a name.")).toBeNull());
   });
 
   it("says why a name that is in use stays", async () => {

@@ -72,7 +72,7 @@ export function ApplicationFields({
             set({ steps: value.steps.map((s, k) => (k === i ? { ...s, ...part } : s)) });
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps have no other name
-            <div key={i} className="grid grid-cols-[8rem_1fr_auto] items-end gap-2">
+            <div key={i} className="grid grid-cols-[1fr_auto] items-end gap-2 sm:grid-cols-[8rem_1fr_auto]">
               <Choice
                 label={`Step ${i + 1}`}
                 options={[
@@ -82,12 +82,14 @@ export function ApplicationFields({
                 value={step.who}
                 onChange={(e) => change({ who: e.target.value as typeof step.who })}
               />
-              <TextField
-                label="does"
-                value={step.text}
-                onChange={(e) => change({ text: e.target.value })}
-                errors={errors[`steps[${i}].text`]}
-              />
+              <div className="order-last col-span-2 sm:order-none sm:col-span-1">
+                <TextField
+                  label="does"
+                  value={step.text}
+                  onChange={(e) => change({ text: e.target.value })}
+                  errors={errors[`steps[${i}].text`]}
+                />
+              </div>
               <Button kind="quiet" onClick={() => set({ steps: value.steps.filter((_, k) => k !== i) })}>
                 Remove
               </Button>

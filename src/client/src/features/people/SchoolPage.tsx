@@ -158,7 +158,7 @@ function NamedRow({ row, path }: { row: Named; path: Path }) {
         aria-label={`Name of ${row.name}`}
         aria-invalid={rename.isError || undefined}
         aria-describedby={error ? wrong : undefined}
-        className="min-h-9 w-64 rounded border border-line bg-sheet px-2 aria-invalid:border-ember"
+        className="min-h-9 min-w-0 max-w-64 flex-1 rounded border border-line bg-sheet px-2 aria-invalid:border-ember"
         defaultValue={row.name}
         maxLength={80}
         onBlur={(e) => (e.target.value.trim() === row.name ? rename.reset() : rename.mutate(e.target.value))}
@@ -168,7 +168,8 @@ function NamedRow({ row, path }: { row: Named; path: Path }) {
         Remove
       </Button>
       <span id={wrong} className="w-full">
-        <Refused error={error} />
+        <Refused error={error} beside={["name"]} />
+        {byField(error).name && <p className="text-ember">{byField(error).name?.join(" ")}</p>}
       </span>
     </li>
   );
