@@ -31,8 +31,10 @@ internal static partial class Lexer
 
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
-    public static List<Lexeme> Read(string text, Vocabulary vocabulary)
+    /// <summary>Parts a text into lexemes; where it is a table, the ends of its cells and rows part them.</summary>
+    public static List<Lexeme> Read(string text, Vocabulary vocabulary, IReadOnlyList<Table> tables)
     {
+        var parted = tables.SelectMany(t => t.Rows).SelectMany(r => r.SkipLast(1)).Select(c => c.End).ToHashSet();
         var words = new List<string?>();
         var spans = new List<(int Start, int Length)>();
         var stops = new List<string?>();
@@ -59,7 +61,10 @@ internal static partial class Lexer
             // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
-            if (lineBreak >= 0 && !(captions && !gap.Contains("\n\n", StringComparison.Ordinal)) && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
+            var ofTable = lineBreak >= 0 && tables.Any(t => t.Start <= last + lineBreak && last + lineBreak <= t.End);
+            if (ofTable) Add(null, last + lineBreak, 1, ".");
+            else if (parted.Count > 0 && Enumerable.Range(last, gap.Length).FirstOrDefault(parted.Contains, -1) is var cell and >= 0) Add(null, cell, 1, ",");
+            if (lineBreak >= 0 && !ofTable && !(captions && !gap.Contains("\n\n", StringComparison.Ordinal)) && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
             last = token.Index + token.Length;
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
@@ -114,6 +119,7 @@ internal static partial class Lexer
             else if (c == '.' && Shortened().IsMatch(text[Math.Max(0, token.Index - 2)..Math.Min(text.Length, token.Index + 12)])) continue;
             // "Forearm... no, under the arm": dots of hesitation part no sentence.
             else if (c == '…' || c == '.' && token.Index + 1 < text.Length && text[token.Index + 1] == '.' || c == '.' && token.Index > 0 && text[token.Index - 1] == '.') Add(null, token.Index, token.Length, ",");
+            else if (parted.Contains(token.Index)) Add(null, token.Index, token.Length, ",");
             else Add(null, token.Index, token.Length, c is '.' or '!' or '?' || c == ';' && !bulleted ? "." : c == ':' ? ":" : ",");
         }
 

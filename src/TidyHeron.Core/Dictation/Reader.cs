@@ -15,6 +15,7 @@ public sealed partial class Reader
     private readonly string _text;
     private readonly Conventions _ways;
     private readonly List<Lexeme> _lexemes;
+    private readonly List<Table> _tables;
     private List<Lexeme> _heard = []; // as they were before any was taken in
     private readonly List<ReadField> _fields = [];
     private readonly List<UnreadWords> _unread = [];
@@ -60,7 +61,8 @@ public sealed partial class Reader
         _form = form;
         _before = [.. form.Moves.Take(at)];
         _after = [.. form.Moves.Skip(at)];
-        _lexemes = Lexer.Read(text, ways.Vocabulary);
+        _tables = Table.In(text);
+        _lexemes = Lexer.Read(text, ways.Vocabulary, _tables);
         _listOfPoints = Lexer.IsListOfPoints(text);
     }
 

@@ -37,10 +37,10 @@ public sealed class LexerTests
     [InlineData("  ")]
     public void Lexemes_stand_in_the_order_of_the_text_and_within_it(string words)
     {
-        var read = Lexer.Read(words, Samples.Ways.Vocabulary);
+        var read = Lexer.Read(words, Samples.Ways.Vocabulary, []);
         read.ShouldAllBe(l => l.Start >= 0 && l.Length >= 0 && l.Start + l.Length <= words.Length);
         read.Select(l => l.Start).ShouldBe(read.Select(l => l.Start).Order());
     }
 
-    private static string Told(string words) => string.Join(", ", Lexer.Read(words, Samples.Ways.Vocabulary).Where(l => !l.Is("filler")).Select(l => $"{l.Kind} {l.Value}"));
+    private static string Told(string words) => string.Join(", ", Lexer.Read(words, Samples.Ways.Vocabulary, []).Where(l => !l.Is("filler")).Select(l => $"{l.Kind} {l.Value}"));
 }

@@ -58,7 +58,7 @@ public class UnheededTests
         var reading = Reader.Read(words, begun, null, Samples.Ways);
         var mirrored = reading.Form with { Moves = reading.Form.Moves.Select(m => Mirror.Of(m)).ToValueList() };
         var fields = reading.Fields.ToList();
-        new Unheeded(Lexer.Read(words, Samples.Ways.Vocabulary), mirrored, Samples.Ways).TellIn(fields);
+        new Unheeded(Lexer.Read(words, Samples.Ways.Vocabulary, []), mirrored, Samples.Ways).TellIn(fields);
         fields.Where(f => f.Unheeded).Select(f => words.Substring(f.Start, f.Length)).ShouldBe(told);
     }
 
@@ -71,7 +71,7 @@ public class UnheededTests
     {
         var form = Samples.Say(read).Form;
         var fields = Samples.Say(said).Fields.Select(f => f with { Move = form.Moves[0].Id, Assumption = "" }).ToList();
-        new Unheeded(Lexer.Read(said, Samples.Ways.Vocabulary), form, Samples.Ways).TellIn(fields);
+        new Unheeded(Lexer.Read(said, Samples.Ways.Vocabulary, []), form, Samples.Ways).TellIn(fields);
         fields.Where(f => f.Unheeded).Select(f => said.Substring(f.Start, f.Length)).ShouldBe([told]);
     }
 

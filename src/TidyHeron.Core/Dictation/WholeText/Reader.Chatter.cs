@@ -64,6 +64,17 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Low Weir", "Form: Still Water": a line above all others that names what they tell, in words that nothing else understands.</summary>
+    private void FindTheNameOnTop()
+    {
+        const int Longest = 8; // words
+        if (_before.Count > 0 || _text.TrimStart() is var text && text.IndexOf('\n') is var end && (end <= 0 || text[..end].Split(' ').Length > Longest)) return;
+        var (first, last) = (NextSentence(-1), EndOfSentence(NextSentence(-1)));
+        if (last + 1 >= _lexemes.Count || _lexemes[last + 1].Start < _text.Length - text.Length + end - 1) return;
+        var line = _lexemes.GetRange(first, last - first + 1);
+        if (line.Exists(l => l.Is("unread")) && line.TrueForAll(l => l.Kind is "unread" or "filler" or "level" or "number" or "ordinal" or "passage" or "weapon" || l.IsStop) && _lexemes.Skip(last).Any(l => l.Is("technique"))) BecomesSmall(first, last);
+    }
+
     private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine" or "section" or "part" or "class";
 
     /// <summary>"Today we learn “Quiet Bridge”": the form's name, before anything is done.</summary>

@@ -11,6 +11,7 @@ public sealed partial class Reader
     /// <summary>Retells lexemes whose meaning is told by others, before any of them is taken in.</summary>
     private void Prepare()
     {
+        ReadTables();
         RetellOtherLanguages();
         FindNumbersInLine();
         FindMovesPartedBySlashes();
@@ -26,6 +27,7 @@ public sealed partial class Reader
         FindBrackets();
         FindNamesInQuotes();
         FindWhatAFormIsCalled();
+        FindTheNameOnTop();
         FindWhereAFormIsTakenUp();
         FindChatter();
         FindWhatIsToldOutNext();

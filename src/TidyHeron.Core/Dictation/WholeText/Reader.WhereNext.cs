@@ -90,6 +90,7 @@ public sealed partial class Reader
             var foot = Enumerable.Range(first, last - first + 1).Where(k => _lexemes[k].Is("side", side) && Next(k) is { Kind: "footNoun" or "stance" }).ToList();
             if (foot.Count == 0 || !withFoot && foot[0] <= end) continue;
             var at = Enumerable.Range(first, end - first + 1).First(k => _lexemes[k].Is("side", side));
+            if (_lexemes[at + 1].Is("footNoun")) continue; // the cell of a table: a foot, whose word is at the head of the column
             for (var k = first; k < at; k++)
                 if (_lexemes[k].Kind is "technique" or "number" or "note" or "footwork") BecomesSmall(k); // "this one goes", "the first block is"
             _lexemes.Insert(at, new Lexeme("footwork", "turn", _lexemes[at].Start, 0, "turn", TermOf("turn")));

@@ -52,7 +52,10 @@ export function EmptyScore() {
         Start in ready stance. Step with the left foot to nine o'clock into a left front stance, left low block. Step
         forward, right punch. Same on the other side.
       </blockquote>
-      <p className="mt-3 text-ink-soft">The counts are numbered for you, and the floor shows where the feet stand.</p>
+      <p className="mt-3 text-ink-soft">
+        The counts are numbered for you, and the floor shows where the feet stand. What you have written elsewhere can be
+        pasted there whole, a table with its heads too.
+      </p>
     </div>
   );
 }
