@@ -29,12 +29,15 @@ internal static partial class Lexer
     [GeneratedRegex(@"[.!?;:]\s*$", RegexOptions.CultureInvariant | RegexOptions.Multiline)]
     private static partial Regex LineEnd();
 
+    [GeneratedRegex("^[LR]?[FBCH]S$", RegexOptions.CultureInvariant)]
+    private static partial Regex LettersOfAStance();
+
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
     /// <summary>Parts a text into lexemes; where it is a table, the ends of its cells and rows part them.</summary>
     public static List<Lexeme> Read(string text, Vocabulary vocabulary, IReadOnlyList<Table> tables)
     {
-        var parted = tables.SelectMany(t => t.Rows).SelectMany(r => r.SkipLast(1)).Select(c => c.End).ToHashSet();
+        var parted = tables.SelectMany(t => t.Rows).SelectMany(r => r.Where(c => c.End != r.Max(x => x.End))).Select(c => c.End).ToHashSet();
         var words = new List<string?>();
         var spans = new List<(int Start, int Length)>();
         var stops = new List<string?>();
@@ -61,10 +64,10 @@ internal static partial class Lexer
             // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
-            var ofTable = lineBreak >= 0 && tables.Any(t => t.Start <= last + lineBreak && last + lineBreak <= t.End);
-            if (ofTable) Add(null, last + lineBreak, 1, ".");
+            var inTable = lineBreak < 0 ? null : tables.Select(t => t.StopAt(last + lineBreak)).FirstOrDefault(s => s is not null);
+            if (inTable is not null) Add(null, last + lineBreak, 1, inTable);
             else if (parted.Count > 0 && Enumerable.Range(last, gap.Length).FirstOrDefault(parted.Contains, -1) is var cell and >= 0) Add(null, cell, 1, ",");
-            if (lineBreak >= 0 && !ofTable && !(captions && !gap.Contains("\n\n", StringComparison.Ordinal)) && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
+            if (lineBreak >= 0 && inTable is null && !(captions && !gap.Contains("\n\n", StringComparison.Ordinal)) && !Wraps(text, last + lineBreak, token.Index, wrapped)) Add(null, last + lineBreak, 1, ".");
             last = token.Index + token.Length;
             var c = token.Value[0];
             if (char.IsLetterOrDigit(c) || c is '\'' or '’' or '‘' or 'ʼ' or '`')
@@ -91,6 +94,15 @@ internal static partial class Lexer
                 {
                     Add(token.Value[0] == 'R' ? "right" : "left", token.Index, 1, null);
                     Add(token.Value[1] == 'P' ? "punch" : "kick", token.Index + 1, 1, null);
+                    continue;
+                }
+                // "LFS", "BS": the letters of a stance, with its side or without.
+                if (LettersOfAStance().IsMatch(token.Value))
+                {
+                    var from = token.Index;
+                    if (token.Length == 3) Add(text[from] == 'R' ? "right" : "left", from++, 1, null);
+                    Add(text[from] switch { 'F' => "front", 'B' => "back", 'C' => "cat", _ => "horse" }, from, 1, null);
+                    Add("stance", from + 1, 1, null);
                     continue;
                 }
                 var plain = Spelling.Plain(token.Value);

@@ -18,6 +18,8 @@ public sealed class LexerTests
     [InlineData("two seventy", "degrees 270")]
     [InlineData("three times", "times 3")]
     [InlineData("twice more", "times +2")]
+    [InlineData("LFS, BS", "side left, stance front-stance, stop ,, stance back-stance")]
+    [InlineData("RCS then HS", "side right, stance cat-stance, then then, stance horse-stance")]
     public void Numbers_are_what_their_company_makes_of_them(string words, string kinds) => Told(words).ShouldBe(kinds);
 
     [Theory]

@@ -11,6 +11,7 @@ public sealed partial class Reader
         StepsInBrackets();
         StancesInBrackets();
         NamesInBrackets();
+        WallsInBrackets();
         var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
         if (bracketed.Count < Numbered) return;
         if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
@@ -44,6 +45,21 @@ public sealed partial class Reader
                 AsNote(i, i);
                 BecomesSmall(i - 1);
             }
+    }
+
+    /// <summary>"Line 3 (front):", "low block (front)": the wall that one faces; "(back)" only where nothing stands before it that could go there.</summary>
+    private void WallsInBrackets()
+    {
+        for (var i = 1; i + 1 < _lexemes.Count; i++)
+        {
+            if (_lexemes[i] is not ({ Kind: "place", Plain: "front" } or { Kind: "way", Plain: "back" }) || !_lexemes[i - 1].IsStop || CharAt(_lexemes[i - 1].Start) != '(' || !_lexemes[i + 1].IsStop || CharAt(_lexemes[i + 1].Start) != ')') continue;
+            if (_lexemes[i].Is("way"))
+            {
+                if (i + 2 >= _lexemes.Count || !_lexemes[i + 2].Is("stop", ":")) continue;
+                _lexemes[i] = _lexemes[i] with { Kind = "place", Value = "rear", Plain = "the back" };
+            }
+            _lexemes[i - 1] = _lexemes[i - 1] with { Kind = "facing", Value = "facing", Plain = "facing" };
+        }
     }
 
     /// <summary>"Right high block (step), left high block (step)": a step with it.</summary>

@@ -12,6 +12,7 @@ public sealed partial class Reader
     private void Prepare()
     {
         ReadTables();
+        FindHeadingLines();
         RetellOtherLanguages();
         FindNumbersInLine();
         FindMovesPartedBySlashes();

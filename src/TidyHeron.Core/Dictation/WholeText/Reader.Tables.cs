@@ -16,9 +16,10 @@ public sealed partial class Reader
                 for (var c = row.Count - 1; c >= 0; c--)
                     if (LexemesIn(row[c]) is var (first, last)) RetellCell(c < heads.Count ? heads[c] : Column.Words, c + 1 < heads.Count ? heads[c + 1] : Column.Words, first, last);
             // The heads themselves say nothing, unless it is what one carries.
-            if (LexemesIn(table.Above) is var (from, to))
-                for (var k = from; k <= to; k++)
-                    if (!_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
+            foreach (var label in table.Labels)
+                if (LexemesIn(label) is var (from, to))
+                    for (var k = from; k <= to; k++)
+                        if (!_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
         }
     }
 
@@ -108,7 +109,7 @@ public sealed partial class Reader
     /// <summary>Which way a cell names: "left", "front left", "NW", "9:00", "←"; none if it says anything else.</summary>
     private Heading? DirectionIn(int first, int last)
     {
-        var said = _lexemes.GetRange(first, last - first + 1).Where(l => !l.Is("filler") && !l.Is("facing")).ToList();
+        var said = _lexemes.GetRange(first, last - first + 1).Where(l => !l.Is("filler") && !l.Is("facing") && !(l.IsStop && !Letters.ContainsKey(Slice(l)))).ToList();
         if (said is [{ Kind: "clock" } hour]) return Heading.FromClock(hour.Number);
         if (said is [{ Kind: "number", Number: >= 1 and <= 12 } bare]) return Heading.FromClock(bare.Number % 12 * 2);
         if (said is [{ Kind: "place" } place] && place.Plain != FromTheCentre) return HeadingOf(place);

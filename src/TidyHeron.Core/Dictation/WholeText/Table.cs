@@ -1,3 +1,5 @@
+using System.Text.RegularExpressions;
+
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>What a column of a table tells, by the word at its head.</summary>
@@ -37,20 +39,26 @@ internal enum Column
     Note,
 }
 
-/// <summary>A form kept as a table and put into the line: rows of cells parted by tabs, bars, semicolons, commas or wide gaps.</summary>
+/// <summary>A form kept as a table and put into the line: rows of cells, parted by tabs, bars, semicolons, commas or wide gaps, or each with its label.</summary>
 /// <param name="Heads">What each column tells; <see cref="Column.Words"/> for all where the table has no heads.</param>
 /// <param name="Rows">The rows below the heads, each with the spans of its cells in the text.</param>
-/// <param name="Above">The heads and the rule below them; empty where there are none.</param>
-internal sealed record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnlyList<(int Start, int End)>> Rows, (int Start, int End) Above)
+/// <param name="Labels">Spans of the heads and the rule below them, or of the labels of the cells.</param>
+internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnlyList<(int Start, int End)>> Rows, IReadOnlyList<(int Start, int End)> Labels)
 {
     private const int FewestRows = 3; // with the heads
     private const int FewestCells = 3; // two where bars or tabs part them, as nothing else does so
 
-    /// <summary>First character of the table.</summary>
-    public int Start => Above.End > Above.Start ? Above.Start : Rows[0][0].Start;
+    private int Start => Rows[0].Concat(Labels).Min(s => s.Start);
 
-    /// <summary>Behind its last character.</summary>
-    public int End => Rows[^1][^1].End;
+    private int End => Rows[^1].Max(c => c.End);
+
+    /// <summary>The stop at a place between two cells or two rows, where the text has a line break or none; none within a cell and outside the table.</summary>
+    public string? StopAt(int at)
+    {
+        if (at < Start || at > End) return null;
+        var row = Enumerable.Range(0, Rows.Count).LastOrDefault(r => Rows[r].Min(c => c.Start) <= at, -1);
+        return row < 0 || at >= Rows[row].Max(c => c.End) ? "." : Rows[row].Any(c => c.Start < at && at < c.End) ? null : ",";
+    }
 
     /// <summary>Words at the head of a column, by what they say of it. Common practice in the handouts of schools.</summary>
     private static readonly Dictionary<string, Column> Named = new[]
@@ -77,6 +85,7 @@ internal sealed record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnl
     /// <summary>The tables of a text, in their order.</summary>
     public static List<Table> In(string text)
     {
+        if (Labelled(text) is { } labelled) return [labelled];
         var tables = new List<Table>();
         if (!text.Contains('\n')) return tables;
         var lines = Lines(text);
@@ -92,12 +101,19 @@ internal sealed record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnl
                     last++;
                 }
                 if (rows.Count < FewestRows) continue;
+                if (separator == ByDirection)
+                {
+                    if (rows.TrueForAll(r => Sides.Contains(text[r[1].Start..r[1].End].ToLowerInvariant()))) continue; // of limbs, or of turns
+                    tables.Add(new Table([Column.Count, Column.Direction, Column.Words], rows, []));
+                    first = last - 1;
+                    break;
+                }
                 var heads = HeadsOf(text, rows[0]);
                 if (heads is null && separator == ByCommas) continue;
                 var below = heads is null ? 0 : 1;
                 while (below < rows.Count && IsRule(text, rows[below])) below++;
                 if (rows.Count - below < FewestRows - 1) continue;
-                tables.Add(new Table(heads ?? [.. rows.MaxBy(r => r.Count)!.Select(_ => Column.Words)], rows.GetRange(below, rows.Count - below), below == 0 ? (lines[first].Start, lines[first].Start) : (lines[first].Start, lines[first + below - 1].End)));
+                tables.Add(new Table(heads ?? [.. rows.MaxBy(r => r.Count)!.Select(_ => Column.Words)], rows.GetRange(below, rows.Count - below), below == 0 ? [] : [(lines[first].Start, lines[first + below - 1].End)]));
                 first = last - 1;
                 break;
             }
@@ -111,9 +127,23 @@ internal sealed record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnl
 
     private static readonly Separator ByCommas = (text, line) => Cells(text, line, ",", FewestCells);
 
-    private static readonly Separator[] Separators = [(text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), (text, line) => Cells(text, line, ";", FewestCells), (text, line) => Cells(text, line, Gap, FewestCells), ByCommas];
+    // "1. W: …", "(N) …", "3) 9:00 - …": after its number each line says which way it goes.
+    [GeneratedRegex(@"^\s*(?:(?<count>\d{1,3})\s*[.):–-]?\s+)?[(\[]?(?<direction>[A-Za-z]{1,5}|(?:1[0-2]|[1-9]):(?:00|30)|[←-↙])(?:[)\]]\s*[:–-]?|\s*:|\s+[–-])\s+(?<rest>\S.*)$", RegexOptions.CultureInvariant)]
+    private static partial Regex DirectionFirst();
 
-    private static List<(int Start, int End)> Lines(string text)
+    private static readonly HashSet<string> Sides = ["l", "r", "left", "right"];
+
+    private static readonly HashSet<string> OtherDirections = [.. "f b n e s w ne se sw nw front back rear north east south west".Split(' ')];
+
+    private static readonly Separator ByDirection = (text, line) =>
+        DirectionFirst().Match(text[line.Start..line.End]) is { Success: true } said && said.Groups["direction"].Value.ToLowerInvariant() is var to && (Sides.Contains(to) || OtherDirections.Contains(to) || !char.IsLetter(to[0]))
+            ? [.. new[] { said.Groups["count"], said.Groups["direction"], said.Groups["rest"] }.Select(g => g.Success ? (line.Start + g.Index, line.Start + g.Index + g.Length) : (line.Start, line.Start))]
+            : null;
+
+    private static readonly Separator[] Separators = [ByDirection, (text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), (text, line) => Cells(text, line, ";", FewestCells), (text, line) => Cells(text, line, Gap, FewestCells), ByCommas];
+
+    /// <summary>The lines of a text that hold more than blanks.</summary>
+    public static List<(int Start, int End)> Lines(string text)
     {
         var lines = new List<(int, int)>();
         for (var start = 0; start <= text.Length;)
@@ -155,22 +185,47 @@ internal sealed record Table(IReadOnlyList<Column> Heads, IReadOnlyList<IReadOnl
     /// <summary>What the columns tell, if the first row names them: hardly anything but such words stands in it, and something that would not stand in a row.</summary>
     private static List<Column>? HeadsOf(string text, List<(int Start, int End)> cells)
     {
-        var (heads, named, sure) = (new List<Column>(), 0, 0);
-        foreach (var (start, end) in cells)
-        {
-            var head = text[start..end].ToLowerInvariant();
-            var words = head.Trim() == "l/r" ? ["l/r"] : head.Split([' ', '.', ':', '(', ')', '*', '"', '/'], StringSplitOptions.RemoveEmptyEntries);
-            var known = words.Where(Named.ContainsKey).ToList();
-            if (known.Count == 0 || words.Any(w => !Named.ContainsKey(w) && !Beside.Contains(w)))
-            {
-                heads.Add(Column.Words);
-                continue;
-            }
-            named++;
-            sure += known.TrueForAll(AlsoInRows.Contains) ? 0 : 1;
-            heads.Add(Named[known[^1]] == Column.Foot && words.Any(w => w is "front" or "forward" or "lead" or "leading") ? Column.Lead : known.Exists(w => Named[w] == Column.Turn) ? Column.Turn : Named[known[^1]]);
-        }
+        var heads = cells.ConvertAll(c => HeadOf(text[c.Start..c.End]));
+        var (named, sure) = (heads.Count(h => h is not null), heads.Count(h => h is (_, true)));
         var others = cells.Count(c => !text.AsSpan(c.Start, c.End - c.Start).IsWhiteSpace()) - named;
-        return named >= 2 && (others == 0 && (sure > 0 || named > 2) || sure >= 2 && others * 3 <= named) ? heads : null;
+        return named >= 2 && (others == 0 && (sure > 0 || named > 2) || sure >= 2 && others * 3 <= named) ? heads.ConvertAll(h => h?.Column ?? Column.Words) : null;
+    }
+
+    /// <summary>What the words at a head tell, and whether they would not stand in a row; none if they are no head's.</summary>
+    private static (Column Column, bool Sure)? HeadOf(string head)
+    {
+        var words = head.Trim().ToLowerInvariant() is "l/r" ? ["l/r"] : head.ToLowerInvariant().Split([' ', '.', ':', '(', ')', '*', '"', '/'], StringSplitOptions.RemoveEmptyEntries);
+        var known = words.Where(Named.ContainsKey).ToList();
+        if (known.Count == 0 || words.Any(w => !Named.ContainsKey(w) && !Beside.Contains(w))) return null;
+        var column = Named[known[^1]] == Column.Foot && words.Any(w => w is "front" or "forward" or "lead" or "leading") ? Column.Lead : known.Exists(w => Named[w] == Column.Turn) ? Column.Turn : Named[known[^1]];
+        return (column, !known.TrueForAll(AlsoInRows.Contains));
+    }
+
+    // "Stance: left front. Technique: …"
+    [GeneratedRegex(@"(?<![\p{L}/])(?<label>\p{L}+(?:[ /]\p{L}+)?)[ ]?:(?!\d)", RegexOptions.CultureInvariant)]
+    private static partial Regex Label();
+
+    /// <summary>"Direction: left. Stance: front. Technique: low block.", count after count: cells that each have their label.</summary>
+    private static Table? Labelled(string text)
+    {
+        const int Fewest = 4; // labels: two counts with two of them
+        var labels = Label().Matches(text).Select(m => (m.Index, m.Length, Head: HeadOf(m.Groups["label"].Value) ?? HeadOf(m.Groups["label"].Value.Split(' ')[^1]))).Where(l => l.Head is not (null or (Column.Count, _))).ToList();
+        if (labels.Count < Fewest || !labels.Exists(l => l.Head is (_, true))) return null;
+        var heads = labels.ConvertAll(l => l.Head!.Value.Column).Distinct().ToList();
+        var rows = new List<(int Start, int End)?[]>();
+        for (var k = 0; k < labels.Count; k++)
+        {
+            var (start, end) = (labels[k].Index + labels[k].Length, k + 1 < labels.Count ? labels[k + 1].Index : text.Length);
+            while (start < end && text[start] == ' ') start++;
+            if (text.AsSpan(start, end - start).IndexOfAny("\n.;|") is var stop and >= 0) end = start + stop;
+            while (end > start && (char.IsWhiteSpace(text[end - 1]) || text[end - 1] == ',')) end--;
+            var column = heads.IndexOf(labels[k].Head!.Value.Column);
+            // Another count begins where a label comes again or something else stands before it.
+            var before = k == 0 ? 0 : rows[^1].Max(c => c?.End ?? 0);
+            if (k == 0 || rows[^1][column] is not null || text.AsSpan(before, labels[k].Index - before).IndexOfAnyExcept(" \r\n\t.,;|-•*") >= 0) rows.Add(new (int, int)?[heads.Count]);
+            rows[^1][column] = (start, end);
+        }
+        if (rows.Count < 2 || rows.Count(r => r.Count(c => c is not null) > 1) < 2) return null;
+        return new Table(heads, [.. rows.Select(r => r.OfType<(int Start, int End)>().First() is var (at, _) ? (IReadOnlyList<(int, int)>)[.. r.Select(c => c ?? (at, at))] : [])], [.. labels.Select(l => (l.Index, l.Index + l.Length))]);
     }
 }

@@ -128,6 +128,26 @@ public sealed class TablesTests
     [InlineData("Where to; Stance; Technique; Seen by\nto the left; left front; low block; all\nleft; right front; punch; all\nright wall; right front; low block; all\nthe right; left front; punch; all")]
     public void Heads_are_called_in_many_ways(string table) => WalkThroughTests.Told(Samples.Say(table).Form).ShouldBe("270 left front, 270 right front, 90 right front, 90 left front", table);
 
+    /// <summary>Lists whose lines each say first which way they go: walls where more than the two sides are named, however often in a row.</summary>
+    [Theory]
+    [InlineData("1. L: L front stance, L low block\n2. L: R front stance, R punch\n3. R: R front stance, R low block\n4. R: L front stance, L punch\n5. F: L front stance, L rising block")]
+    [InlineData("1 - W - LFS - L gedan barai\n2 - W - RFS - R oi zuki\n3 - E - RFS - R gedan barai\n4 - E - LFS - L oi zuki\n5 - N - LFS - L age uke")]
+    [InlineData("(W) L front stance - L low block\n(W) R front stance - R punch\n(E) R front stance - R low block\n(E) L front stance - L punch\n(N) L front stance - L rising block")]
+    [InlineData("1) 9:00 - L zenkutsu - L gedan barai\n2) 9:00 - R zenkutsu - R oi zuki\n3) 3:00 - R zenkutsu - R gedan barai\n4) 3:00 - L zenkutsu - L oi zuki\n5) 12:00 - L zenkutsu - L age uke")]
+    [InlineData("← : left FS, low block\n← : right FS, punch\n→ : right FS, low block\n→ : left FS, punch\n↑ : left FS, rising block")]
+    public void Lines_may_say_first_which_way_they_go(string list)
+    {
+        WalkThroughTests.Told(Samples.Say(list).Form).ShouldBe("270 left front, 270 right front, 90 right front, 90 left front, 0 left front", list);
+        Samples.Say(list).Unread.ShouldBeEmpty(list);
+    }
+
+    /// <summary>Times of a recording are none, nor are the sides of limbs, nor what a list calls its points.</summary>
+    [Theory]
+    [InlineData("[0:12] step left, low block\n[0:15] step right, punch\n[0:21] turn around, low block")]
+    [InlineData("L: low block\nR: punch\nL: rising block")]
+    [InlineData("A: step left, low block\nB: step right, punch\nC: turn around, low block")]
+    public void Lines_that_begin_otherwise_are_no_table(string list) => Table.In(list).ShouldBeEmpty();
+
     [Fact]
     public void A_weapon_at_a_head_is_carried()
     {
@@ -177,6 +197,6 @@ public sealed class TablesTests
 
         table.Heads.ShouldBe([Column.Stance, Column.Words]);
         table.Rows.Select(r => string.Join("/", r.Select(c => text[c.Start..c.End].Trim()))).ShouldBe(["left front/low block", "/punch"]);
-        text[table.Above.Start..table.Above.End].ShouldBe("| Stance | Technique |\n|:--|--:|");
+        table.Labels.Select(l => text[l.Start..l.End]).ShouldHaveSingleItem().ShouldBe("| Stance | Technique |\n|:--|--:|");
     }
 }
