@@ -89,43 +89,47 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
         var tables = new List<Table>();
         if (!text.Contains('\n')) return tables;
         var lines = Lines(text);
-        for (var first = 0; first < lines.Count; first++)
-        {
-            foreach (var separator in Separators)
+        var parted = Separators.ConvertAll(separator => lines.ConvertAll(line => separator(text, line)));
+        for (var first = 0; first + FewestRows <= lines.Count; first++)
+            for (var k = 0; k < parted.Count; k++)
             {
-                var last = first;
-                var rows = new List<List<(int Start, int End)>>();
-                while (last < lines.Count && separator(text, lines[last]) is { } cells && (rows.Count == 0 || IsRule(text, cells) || Math.Abs(cells.Count - rows[0].Count) <= 1 || cells.Count < rows[0].Count))
-                {
-                    rows.Add(cells);
-                    last++;
-                }
-                if (rows.Count < FewestRows) continue;
-                if (separator == ByDirection)
-                {
-                    if (rows.TrueForAll(r => Sides.Contains(text[r[1].Start..r[1].End].ToLowerInvariant()))) continue; // of limbs, or of turns
-                    tables.Add(new Table([Column.Count, Column.Direction, Column.Words], rows, []));
-                    first = last - 1;
-                    break;
-                }
-                var heads = HeadsOf(text, rows[0]);
-                if (heads is null && separator == ByCommas) continue;
-                var below = heads is null ? 0 : 1;
-                while (below < rows.Count && IsRule(text, rows[below])) below++;
-                if (rows.Count - below < FewestRows - 1) continue;
-                tables.Add(new Table(heads ?? [.. rows.MaxBy(r => r.Count)!.Select(_ => Column.Words)], rows.GetRange(below, rows.Count - below), below == 0 ? [] : [(lines[first].Start, lines[first + below - 1].End)]));
-                first = last - 1;
+                if (parted[k][first] is not { } top) continue;
+                var rows = parted[k].Skip(first).TakeWhile(cells => cells is not null && (cells.Count <= top.Count + 1 || IsRule(text, cells))).Select(cells => cells!).ToList();
+                if (rows.Count < FewestRows || TableOf(text, Separators[k], rows) is not { } table) continue;
+                tables.Add(table);
+                first += rows.Count - 1;
                 break;
             }
-        }
         return tables;
     }
+
+    private static Table? TableOf(string text, Separator separator, List<List<(int Start, int End)>> rows)
+    {
+        if (separator == ByDirection) return rows.TrueForAll(r => Sides.Contains(text[r[1].Start..r[1].End].ToLowerInvariant())) ? null : new Table([Column.Count, Column.Direction, Column.Words], rows, []); // of limbs, or of turns
+        var heads = HeadsOf(text, rows[0]);
+        if (heads is null && (separator == ByCommas || (separator == BySemicolons || separator == ByGaps) && !rows.TrueForAll(r => r.Exists(c => NumberOrDirection().IsMatch(text[c.Start..c.End]))))) return null;
+        var below = heads is null ? 0 : 1;
+        while (below < rows.Count && IsRule(text, rows[below])) below++;
+        if (rows.Count - below < FewestRows - 1) return null;
+        var (start, end) = (rows[0][0].Start, rows[Math.Max(0, below - 1)][^1].End);
+        while (start > 0 && (text[start - 1] is '|' or ' ')) start--;
+        while (end < text.Length && (text[end] is '|' or ' ')) end++;
+        return new Table(heads ?? [.. rows.MaxBy(r => r.Count)!.Select(_ => Column.Words)], rows.GetRange(below, rows.Count - below), below == 0 ? [] : [(start, end)]);
+    }
+
+    // Without heads, what else than a table has semicolons or gaps in every line? Sentences; but hardly with such a cell in each.
+    [GeneratedRegex(@"^\s*(?:\d{1,3}[.)]?|\d{1,2}:\d{2}|\w+ o.?clock|[←-↙]|(?:the )?(?:[NESW]{1,2}|left|right|front|back|rear|north|east|south|west)(?: wall| side)?)\s*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    private static partial Regex NumberOrDirection();
 
     private const string Gap = "  ";
 
     private delegate List<(int Start, int End)>? Separator(string text, (int Start, int End) line);
 
     private static readonly Separator ByCommas = (text, line) => Cells(text, line, ",", FewestCells);
+
+    private static readonly Separator BySemicolons = (text, line) => Cells(text, line, ";", FewestCells);
+
+    private static readonly Separator ByGaps = (text, line) => Cells(text, line, Gap, FewestCells);
 
     // "1. W: …", "(N) …", "3) 9:00 - …": after its number each line says which way it goes.
     [GeneratedRegex(@"^\s*(?:(?<count>\d{1,3})\s*[.):–-]?\s+)?[(\[]?(?<direction>[A-Za-z]{1,5}|(?:1[0-2]|[1-9]):(?:00|30)|[←-↙])(?:[)\]]\s*[:–-]?|\s*:|\s+[–-])\s+(?<rest>\S.*)$", RegexOptions.CultureInvariant)]
@@ -140,7 +144,7 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
             ? [.. new[] { said.Groups["count"], said.Groups["direction"], said.Groups["rest"] }.Select(g => g.Success ? (line.Start + g.Index, line.Start + g.Index + g.Length) : (line.Start, line.Start))]
             : null;
 
-    private static readonly Separator[] Separators = [ByDirection, (text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), (text, line) => Cells(text, line, ";", FewestCells), (text, line) => Cells(text, line, Gap, FewestCells), ByCommas];
+    private static readonly List<Separator> Separators = [ByDirection, (text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), BySemicolons, ByGaps, ByCommas];
 
     /// <summary>The lines of a text that hold more than blanks.</summary>
     public static List<(int Start, int End)> Lines(string text)
@@ -169,7 +173,7 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
         {
             var next = text.IndexOf(separator, at, end - at, StringComparison.Ordinal);
             // Blanks after a stop only begin a sentence or a clause.
-            if (separator == Gap && next > 0 && text[next - 1] is '.' or ',' or ';' or ':' or '!' or '?') return null;
+            if (separator == Gap && next > 0 && (text[next - 1] is '.' or ',' or ';' or ':' or '!' or '?')) return null;
             cells.Add((at, next < 0 ? end : next));
             if (next < 0) break;
             at = next + separator.Length;

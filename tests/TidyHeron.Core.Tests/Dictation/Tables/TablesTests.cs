@@ -180,6 +180,7 @@ public sealed class TablesTests
     [InlineData("Step left, left front stance, low block.\nStep forward, right front stance, punch.\nTurn around, right front stance, low block.")]
     [InlineData("Step left,  low block.  Step forward,  punch.\nTurn around,  low block.  Step forward,  punch.\nTurn left,  low block.  Step forward,  punch.")]
     [InlineData("one;\ntwo;\nthree;")]
+    [InlineData("Step left; low block; step right; punch.\nTurn around; low block; step left; punch.\nTurn left; low block; step right; punch.")]
     [InlineData("a | b\nc | d")]
     [InlineData("| | |\n| | |\n| | |\n||\n\t\t\n;;;\n  ,  ,\n")]
     public void What_is_no_table_is_not_read_as_one(string words)
