@@ -53,8 +53,8 @@ export function EmptyScore() {
         forward, right punch. Same on the other side.
       </blockquote>
       <p className="mt-3 text-ink-soft">
-        The counts are numbered for you, and the floor shows where the feet stand. What you have written elsewhere can be
-        pasted there whole, a table with its heads too.
+        The counts are numbered for you, and the floor shows where the feet stand. What you have written elsewhere can
+        be pasted there whole, a table with its heads too.
       </p>
     </div>
   );
