@@ -277,7 +277,9 @@ public class ReaderTests
             // Walk-throughs cut up and put together anew: three to twenty snippets of one to six words.
             Gen.Select(Gen.Int[0, Spoken.Length - 7], Gen.Int[1, 6]).Array[3, 20].Select(cuts => string.Join(" ", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2))))),
             // The same without a stop, in lines that end wherever it happens, as captions do.
-            Gen.Select(Gen.Int[0, Spoken.Length - 9], Gen.Int[2, 8]).Array[8, 25].Select(cuts => string.Join("\n", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2).Select(w => w.Trim('.', ',', '!', '?', ':', ';')))))));
+            Gen.Select(Gen.Int[0, Spoken.Length - 9], Gen.Int[2, 8]).Array[8, 25].Select(cuts => string.Join("\n", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2).Select(w => w.Trim('.', ',', '!', '?', ':', ';')))))),
+            // Tables and lists with heads, whatever stands in their cells.
+            Gen.Select(Gen.Int[0, Parted.Length - 1], Gen.Int[1, 5], Gen.Int[0, 400].Array[6, 40]).Select((parted, columns, picks) => string.Join("\n", picks.Chunk(columns).Select(row => string.Join(Parted[parted], row.Select(p => p < Heads.Length ? Heads[p] : Scraps[p % Scraps.Length]))))));
         words.Sample(text =>
         {
             var reading = Samples.Say(text);
@@ -290,6 +292,10 @@ public class ReaderTests
             runs.Zip(runs.Skip(1)).ShouldAllBe(p => p.First.Start <= p.Second.Start, text);
         }, iter: 6000);
     }
+
+    private static readonly string[] Parted = [" | ", "\t", "; ", "   ", ", ", ": ", " - ", ") "];
+
+    private static readonly string[] Heads = ["Direction", "Stance: ", "Technique", "Foot", "Facing: ", "Kiai", "Notes", "|---", "Hand", "No.", "Line 2", "(front):", "W", "F", "3:00", "x", "1.", "", "L", "←", "Section B, to the right:"];
 
     private static readonly string[] Spoken = [.. WalkThroughTests.Files.SelectMany(f => WalkThroughTests.WordsOf(f.Data).Split([' ', '\n'], StringSplitOptions.RemoveEmptyEntries))];
 

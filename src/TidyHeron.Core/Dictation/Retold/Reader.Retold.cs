@@ -70,8 +70,8 @@ public sealed partial class Reader
         for (var k = first; k <= last; k++) BecomesSmall(k);
     }
 
-    /// <summary>A stop that parts nothing.</summary>
-    private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "" };
+    /// <summary>A stop that parts nothing, a word that no rule is to see.</summary>
+    private void BecomesStopless(int i) => _lexemes[i] = _lexemes[i] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
 
     private void BecomesHalfTurn(int i) => _lexemes[i] = _lexemes[i] with { Kind = "degrees", Value = "180", Plain = "180 degrees" };
 

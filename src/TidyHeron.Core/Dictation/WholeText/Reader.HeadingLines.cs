@@ -23,12 +23,13 @@ public sealed partial class Reader
             while (first < last && _lexemes[first].IsStop) first++;
             if (first + 1 < last && _lexemes[first].Is("number") && _lexemes[first + 1].IsStop) first += 2;
             else if (first < last && _lexemes[first].Is("number")) first++;
-            _lexemes.InsertRange(first, [new Lexeme("facing", "facing", _lexemes[first].Start, 0, "facing"), new Lexeme("clock", (heading!.Value.Degrees / 15).ToString(System.Globalization.CultureInfo.InvariantCulture), _lexemes[first].Start, 0, "direction"), StopAt(first, ",")]);
+            _lexemes.Insert(first, StopAt(first, ","));
+            FacingAt(first, heading!.Value, _lexemes[first].Start, 0);
             var (from, to) = LexemesIn(line)!.Value;
             // "Line 2" calls no count.
             for (var k = from + 1; k < LabelIn(from, to); k++)
                 if (_lexemes[k].Is("number") && IsAPart(_lexemes[k - 1])) BecomesSmall(k);
-            for (var k = LabelIn(from, to); k <= to; k++) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
+            for (var k = LabelIn(from, to); k <= to; k++) BecomesStopless(k);
         }
     }
 

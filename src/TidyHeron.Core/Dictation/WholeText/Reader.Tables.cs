@@ -19,7 +19,7 @@ public sealed partial class Reader
             foreach (var label in table.Labels)
                 if (LexemesIn(label) is var (from, to))
                     for (var k = from; k <= to; k++)
-                        if (!_lexemes[k].Is("weapon")) _lexemes[k] = _lexemes[k] with { Kind = "filler", Value = "filler", Plain = "", Term = null };
+                        if (!_lexemes[k].Is("weapon")) BecomesStopless(k);
         }
     }
 
@@ -50,8 +50,8 @@ public sealed partial class Reader
             case Column.Direction when DirectionIn(first, last) is { } heading:
                 var (start, end) = (_lexemes[first].Start, _lexemes[last].Start + _lexemes[last].Length);
                 _lexemes.RemoveRange(first + 1, last - first);
-                _lexemes[first] = new Lexeme("clock", (heading.Degrees / 15).ToString(System.Globalization.CultureInfo.InvariantCulture), start, end - start, "direction");
-                FacingBefore(first);
+                _lexemes.RemoveAt(first);
+                FacingAt(first, heading, start, end - start);
                 break;
             case Column.Turn when _lexemes.GetRange(first, last - first + 1) is var turn && turn.Exists(l => l.Kind is "degrees" or "amount" or "side") && !turn.Exists(l => l.Kind is "footwork" or "footNoun"):
                 _lexemes.Insert(first, new Lexeme("footwork", "turn", _lexemes[first].Start, 0, "turn", TermOf("turn")));
@@ -74,6 +74,10 @@ public sealed partial class Reader
             case Column.Note: RemarkIn(first, last); break;
         }
     }
+
+    /// <summary>Puts in that one faces a direction, in the words that say so.</summary>
+    private void FacingAt(int i, Heading heading, int start, int length) =>
+        _lexemes.InsertRange(i, [new Lexeme("facing", "facing", start, 0, "facing"), new Lexeme("clock", (heading.Degrees / 15).ToString(System.Globalization.CultureInfo.InvariantCulture), start, length, "direction")]);
 
     private void GoesOnWithTheNextCell(int i)
     {

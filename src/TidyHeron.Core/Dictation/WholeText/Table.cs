@@ -1,8 +1,11 @@
+using System.Text.Json.Serialization;
 using System.Text.RegularExpressions;
+using TidyHeron.Core.Terms;
 
 namespace TidyHeron.Core.Dictation;
 
 /// <summary>What a column of a table tells, by the word at its head.</summary>
+[JsonConverter(typeof(JsonStringEnumConverter<Column>))]
 internal enum Column
 {
     /// <summary>Read like any words.</summary>
@@ -60,27 +63,15 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
         return row < 0 || at >= Rows[row].Max(c => c.End) ? "." : Rows[row].Any(c => c.Start < at && at < c.End) ? null : ",";
     }
 
-    /// <summary>Words at the head of a column, by what they say of it. Common practice in the handouts of schools.</summary>
-    private static readonly Dictionary<string, Column> Named = new[]
-    {
-        (Column.Count, "count counts no nr num number # move movement moves seq sequence order"),
-        (Column.Direction, "direction directions dir facing face faces heading to toward towards wall clock where"),
-        (Column.Turn, "turn turns turning rotation angle degrees"),
-        (Column.Foot, "foot feet footwork leg stepping step"),
-        (Column.Lead, "lead leading"),
-        (Column.Stance, "stance stances posture dachi tachi seogi"),
-        (Column.Hand, "hand arm"),
-        (Column.Side, "side limb l/r"),
-        (Column.Words, "technique techniques tech action actions hands arms attack block strike kick waza weapon staff sword stick level height target tempo speed breath gaze eyes"),
-        (Column.Shout, "kiai kihap shout yell"),
-        (Column.Note, "note notes comment comments remark remarks meaning application bunkai purpose why explanation"),
-    }.SelectMany(c => c.Item2.Split(' ').Select(word => (word, Column: c.Item1))).ToDictionary(c => c.word, c => c.Column, StringComparer.Ordinal);
+    /// <summary>The words of <c>Terms/Data/table-heads.json</c>. Common practice in the handouts of schools.</summary>
+    /// <param name="Heads">Words at the head of a column, by what the column tells.</param>
+    /// <param name="AlsoInRows">Those of them that may as well stand in a row.</param>
+    /// <param name="Beside">Words that may stand beside one at a head.</param>
+    private sealed record HeadWords(Dictionary<Column, string[]> Heads, HashSet<string> AlsoInRows, HashSet<string> Beside);
 
-    /// <summary>Words at a head that may as well stand in a row.</summary>
-    private static readonly HashSet<string> AlsoInRows = [.. "block strike kick attack step steps stepping turn turns turning to toward towards face facing shout yell kiai kihap move side hand hands arm arms foot feet leg lead leading weapon staff sword stick height where wall".Split(' ')];
+    private static readonly HeadWords Words = PhraseBook.ReadData<HeadWords>("table-heads");
 
-    /// <summary>Words that may stand beside one at a head.</summary>
-    private static readonly HashSet<string> Beside = [.. "the of which moving main front forward leading end final what name and & we i to into in out".Split(' ')];
+    private static readonly Dictionary<string, Column> Named = Words.Heads.SelectMany(c => c.Value.Select(word => (word, c.Key))).ToDictionary(c => c.word, c => c.Key, StringComparer.Ordinal);
 
     /// <summary>The tables of a text, in their order.</summary>
     public static List<Table> In(string text)
@@ -200,9 +191,9 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     {
         var words = head.Trim().ToLowerInvariant() is "l/r" ? ["l/r"] : head.ToLowerInvariant().Split([' ', '.', ':', '(', ')', '*', '"', '/'], StringSplitOptions.RemoveEmptyEntries);
         var known = words.Where(Named.ContainsKey).ToList();
-        if (known.Count == 0 || words.Any(w => !Named.ContainsKey(w) && !Beside.Contains(w))) return null;
+        if (known.Count == 0 || words.Any(w => !Named.ContainsKey(w) && !Words.Beside.Contains(w))) return null;
         var column = Named[known[^1]] == Column.Foot && words.Any(w => w is "front" or "forward" or "lead" or "leading") ? Column.Lead : known.Exists(w => Named[w] == Column.Turn) ? Column.Turn : Named[known[^1]];
-        return (column, !known.TrueForAll(AlsoInRows.Contains));
+        return (column, !known.TrueForAll(Words.AlsoInRows.Contains));
     }
 
     // "Stance: left front. Technique: …"

@@ -295,7 +295,7 @@ function Playing({
               onChange={(e) => set("called", e.target.value)}
             />
           </div>
-          <details open={error !== null}>
+          <details open={Object.keys(byField(error)).length > 0}>
             <summary className="cursor-pointer text-water underline">
               Body: {performer.name ?? "nobody in particular"}, {performer.heightCm} cm
             </summary>
