@@ -177,11 +177,15 @@ describe("the room", () => {
     expect(field("Ceiling, m").value).toBe("");
   });
 
-  it("says what is wrong where no field of it stands, and where nobody answers", async () => {
+  it("says what is wrong beside a field elsewhere, as a whole where none stands, and where nobody answers", async () => {
     wrongAt = (a) => (a.limitCm > 100 ? refused(400, { errors: { limitCm: ["Give 1 to 100 cm."] } }) : undefined);
     await floor();
     give("At most, cm a step", "400");
-    await screen.findByText("limitCm: Give 1 to 100 cm.");
+    await screen.findByText("Give 1 to 100 cm.");
+    expect(field("At most, cm a step").getAttribute("aria-invalid")).toBe("true");
+    wrongAt = () => refused(400, { errors: { endAt: ["Give a spot in the room."] } });
+    give("At most, cm a step", "30");
+    await screen.findByText("endAt: Give a spot in the room.");
     wrongAt = () => {
       throw new TypeError("network");
     };

@@ -72,7 +72,7 @@ export function ApplicationFields({
             set({ steps: value.steps.map((s, k) => (k === i ? { ...s, ...part } : s)) });
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: steps have no other name
-            <div key={i} className="grid grid-cols-[1fr_auto] items-end gap-2 sm:grid-cols-[8rem_1fr_auto]">
+            <div key={i} className="grid grid-cols-[1fr_auto] items-start gap-2 sm:grid-cols-[8rem_1fr_auto]">
               <Choice
                 label={`Step ${i + 1}`}
                 options={[
@@ -90,7 +90,11 @@ export function ApplicationFields({
                   errors={errors[`steps[${i}].text`]}
                 />
               </div>
-              <Button kind="quiet" onClick={() => set({ steps: value.steps.filter((_, k) => k !== i) })}>
+              <Button
+                kind="quiet"
+                className="mt-6"
+                onClick={() => set({ steps: value.steps.filter((_, k) => k !== i) })}
+              >
                 Remove
               </Button>
             </div>

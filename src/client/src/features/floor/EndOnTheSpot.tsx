@@ -9,6 +9,7 @@ export function EndOnTheSpot({
   mayEdit,
   limitCm,
   at,
+  errors,
   onAsk,
   onApply,
 }: {
@@ -16,6 +17,7 @@ export function EndOnTheSpot({
   mayEdit: boolean;
   limitCm: number;
   at: { x: number; y: number };
+  errors: Record<string, string[]>;
   onAsk: (part: { limitCm?: number; endX?: number; endY?: number }) => void;
   onApply: (edit: Schemas["EditDocument"]) => void;
 }) {
@@ -72,8 +74,13 @@ export function EndOnTheSpot({
           )}
         </>
       )}
-      <div className="no-print grid grid-cols-3 gap-2">
-        <NumberField label="At most, cm a step" value={limitCm} onChange={(v) => v !== null && onAsk({ limitCm: v })} />
+      <div className="no-print grid grid-cols-3 items-start gap-2">
+        <NumberField
+          label="At most, cm a step"
+          value={limitCm}
+          errors={errors.limitCm}
+          onChange={(v) => v !== null && onAsk({ limitCm: v })}
+        />
         <NumberField label="Wanted: cm right" value={at.x} onChange={(v) => v !== null && onAsk({ endX: v })} />
         <NumberField label="cm forward" value={at.y} onChange={(v) => v !== null && onAsk({ endY: v })} />
       </div>

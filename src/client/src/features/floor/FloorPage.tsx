@@ -226,6 +226,7 @@ export default function FloorPage() {
           mayEdit={form.data.mayEdit}
           limitCm={asked.limitCm}
           at={{ x: asked.endX, y: asked.endY }}
+          errors={wrong}
           onAsk={ask}
           onApply={apply}
         />
@@ -269,7 +270,7 @@ export default function FloorPage() {
 }
 
 /** What is said wrong beside one of the fields. */
-const besideFields = ["room", "frontCm", "heightCm", "measured"];
+const besideFields = ["room", "frontCm", "heightCm", "measured", "limitCm"];
 
 const inMetres = (cm: number | null | undefined) => (cm == null ? null : cm / 100);
 

@@ -43,7 +43,7 @@ export function Stances() {
         <summary className="cursor-pointer text-water underline">
           Every stance with its numbers{Object.keys(changes).length > 0 && ` (${Object.keys(changes).length} changed)`}
         </summary>
-        <div className="overflow-x-auto">
+        <div className="relative overflow-x-auto">
           <table className="mt-2 w-full text-left text-sm">
             <thead className="text-ink-soft">
               <tr>
