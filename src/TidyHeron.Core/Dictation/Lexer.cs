@@ -21,6 +21,9 @@ internal static partial class Lexer
     [GeneratedRegex("^[LR]?[FBCH]S$", RegexOptions.CultureInvariant)]
     private static partial Regex LettersOfAStance();
 
+    [GeneratedRegex(@"\G\p{L}+-\r?\n[ \t]*(\p{Ll}+)", RegexOptions.CultureInvariant)]
+    private static partial Regex Hyphenated();
+
     private static readonly HashSet<int> Turns = [45, 90, 135, 180, 225, 270, 315, 360];
 
     /// <summary>Parts a text into lexemes; where it is a table, the ends of its cells and rows part them.</summary>
@@ -50,6 +53,7 @@ internal static partial class Lexer
         var last = 0;
         foreach (Match token in Token().Matches(text))
         {
+            if (token.Index < last) continue; // the rest of a word told already
             // A line break ends a sentence like a full stop, unless it only wraps a long line.
             var gap = text.AsSpan(last, token.Index - last);
             var lineBreak = gap.IndexOfAny('\n', '\r');
@@ -95,6 +99,13 @@ internal static partial class Lexer
                     continue;
                 }
                 var plain = Spelling.Plain(token.Value);
+                // "For-" at the end of a line and "ward" in the next.
+                if (Hyphenated().Match(text, token.Index) is { Success: true } broken && plain + Spelling.Plain(broken.Groups[1].Value) is var whole && vocabulary.Phrases.Knows(whole))
+                {
+                    Add(whole, token.Index, broken.Length, null);
+                    last = token.Index + broken.Length;
+                    continue;
+                }
                 // "Two's the cross": the number keeps its mark, so that the reader knows it for a call.
                 if (Call().Match(token.Value) is { Success: true } call && Numbers.At([call.Groups[1].Value.ToLowerInvariant()], 0) is not null) plain = call.Groups[1].Value.ToLowerInvariant() + "'s";
                 // "Look to the uh, right": within what is said, a hesitation parts nothing.

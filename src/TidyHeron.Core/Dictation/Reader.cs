@@ -16,6 +16,7 @@ public sealed partial class Reader
     private readonly Conventions _ways;
     private readonly List<Lexeme> _lexemes;
     private readonly List<Table> _tables;
+    private readonly List<(int Start, int Length)> _untold; // marks and the like in the text
     private List<Lexeme> _heard = []; // as they were before any was taken in
     private readonly List<ReadField> _fields = [];
     private readonly List<UnreadWords> _unread = [];
@@ -62,8 +63,9 @@ public sealed partial class Reader
         _before = [.. form.Moves.Take(at)];
         _after = [.. form.Moves.Skip(at)];
         _tables = Table.In(text);
-        _lexemes = Lexer.Read(text, ways.Vocabulary, _tables);
-        _listOfPoints = Lexer.IsListOfPoints(text);
+        (var told, _untold) = Markup.Blanked(text);
+        _lexemes = Lexer.Read(told, ways.Vocabulary, _tables);
+        _listOfPoints = Lexer.IsListOfPoints(told);
     }
 
     /// <summary>Reads a text into a form.</summary>
@@ -134,6 +136,7 @@ public sealed partial class Reader
         TellCountsWithNothingDone(form);
         TellSharedCounts();
         new Unheeded(_heard, form, _ways).TellIn(_fields);
+        _fields.AddRange(_untold.Select(u => new ReadField(null, "filler", u.Start, u.Length)));
         return new DictationReading(form, _said.Select(m => m.Id).ToValueList(),
             _fields.OrderBy(f => f.Start).ToValueList(), _unread.OrderBy(u => u.Start).ToValueList());
     }

@@ -39,6 +39,9 @@ internal sealed class PhraseBook
             foreach (var variant in WhoseItIs(Spelling.Words(phrase), meaning)) Add(variant, meaning, replace: false);
     }
 
+    /// <summary>Whether some phrase begins with a word.</summary>
+    public bool Knows(string word) => Forms(word).Any(_root.Next.ContainsKey);
+
     /// <summary>The longest phrase that begins at a word.</summary>
     /// <param name="words">Plain words; null where punctuation parts them.</param>
     /// <param name="start">Where to begin.</param>

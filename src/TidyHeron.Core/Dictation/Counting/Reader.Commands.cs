@@ -13,7 +13,13 @@ public sealed partial class Reader
     {
         end = i;
         if (i > 0 && !_lexemes[i - 1].IsStop && !_lexemes[i - 1].Is("then") && _lexemes[i - 1].Plain != "and" && !(_lexemes[i].Is("again") && (_lexemes[i - 1].Is("ordinal") || _lexemes[i - 1].Is("countNoun") && i > 1 && _lexemes[i - 2].Is("ordinal")) && _explicitCounts)) return false;
-        while (end < _lexemes.Count && !_lexemes[end].IsStop) end++;
+        var (orders, tells) = (false, false);
+        for (; end < _lexemes.Count && !_lexemes[end].IsStop; end++)
+        {
+            orders |= _lexemes[end].Kind is "again" or "otherSide" or "times" or "relFoot";
+            tells |= !CommandWords.Contains(_lexemes[end].Kind);
+        }
+        if (tells && !orders) return false;
         // "Again, left.": the side is part of it.
         if (end == i + 1 && _lexemes[i].Is("again") && end + 1 < _lexemes.Count && _lexemes[end].Is("stop", ",") && _lexemes[end + 1].Is("side") && Alone(end + 1))
         {

@@ -125,6 +125,8 @@ public sealed partial class Reader
             Finish();
             _draft = new Draft { Counting = Counting.Own };
             _listed = _lexemes[last].Number - _lexemes[last - 1 - (_lexemes[last - 1].Is("number") ? 0 : 1)].Number + 1;
+            _thenParts = RestOfSentence(last).Count(l => l.Is("then")) == _listed - 1;
+            _deedsPart = RestOfSentence(last).Count(l => l.Is("technique")) == _listed;
             for (var k = i; k <= last; k++)
             {
                 Note(_lexemes[k], "count");

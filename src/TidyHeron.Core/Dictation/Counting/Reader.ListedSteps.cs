@@ -29,7 +29,7 @@ public sealed partial class Reader
             var steps = rest.FindAll(l => l.Is("footwork"));
             if (done is not [{ IsHandTechnique: true } technique] || steps is not [{ Value: "step" } step] || rest.Any(l => !l.IsStop && l.Kind is not ("filler" or "technique" or "footwork" or "level" or "shout" or "tempo" or "detail" or "note"))) continue;
             if (one >= 0) BecomesSmall(last + 1 + one);
-            var (start, length, _) = Said(_lexemes.GetRange(from, last - from + 1));
+            var (start, length, _) = Said(from, last);
             var after = _lexemes[end].Start + _lexemes[end].Length;
             var more = new List<Lexeme>();
             for (var n = begins + 1; n <= ends; n++)

@@ -18,6 +18,22 @@ public sealed partial class Reader
         i + 1 < _lexemes.Count && _lexemes[i].Is("number") && _lexemes[i + 1].Is("number") && _lexemes[i + 1].Number > _lexemes[i].Number
         && _lexemes[i].Start + _lexemes[i].Length + 1 == _lexemes[i + 1].Start && CharAt(_lexemes[i + 1].Start - 1) is '-' or '–';
 
+    /// <summary>"1 &amp; 2 low block, punch", "3/4 turn, low block, punch": told like "1, 2: low block, punch", where as many techniques follow.</summary>
+    private void PartNumbersToldTogether()
+    {
+        for (var i = NextSentence(-1); i + 2 < _lexemes.Count; i = NextSentence(EndOfSentence(i)))
+        {
+            if (!_lexemes[i].Is("number")) continue;
+            var joined = _lexemes[i + 1].Is("number") && CharAt(_lexemes[i + 1].Start - 1) is '-' or '–' or '/' ? i + 1 : _lexemes[i + 1] is { IsStop: true, Length: 1 } sign && CharAt(sign.Start) is '&' or '+' or '/' ? i + 2 : -1;
+            if (joined < 0 || joined + 1 >= _lexemes.Count || !_lexemes[joined].Is("number") || _lexemes[joined + 1].IsStop) continue;
+            var more = _lexemes[joined].Number - _lexemes[i].Number;
+            var next = NextSentence(EndOfSentence(i));
+            if (more is not (1 or 2) || next < _lexemes.Count && !(_lexemes[next].Is("number") && _lexemes[next].Number == _lexemes[joined].Number + 1) || RestOfSentence(joined).Count(l => l.Is("technique")) != more + 1) continue;
+            _lexemes.Insert(joined + 1, StopAt(joined + 1, ":"));
+            if (joined == i + 2) _lexemes.RemoveAt(i + 1);
+        }
+    }
+
     /// <summary>"Four to six are rising blocks, right, left and right": told like "four to six: rising blocks, right, left, right".</summary>
     private void PartRangesFromWhatTheyAre()
     {

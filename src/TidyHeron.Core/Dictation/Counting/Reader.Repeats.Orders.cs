@@ -52,7 +52,7 @@ public sealed partial class Reader
             var before = _lexemes.GetRange(StartOfSentence(first - 2), first - 1 - StartOfSentence(first - 2));
             if (sides.Zip(sides.Skip(1)).Any(p => p.First == p.Second) || !before.Any(l => l.IsHandTechnique || l.Is("again")) || before.Any(l => l.IsKick) || _lexemes.Take(first).LastOrDefault(l => l.Is("side"))?.Value == sides[0]
                 || _lexemes.Take(first).LastOrDefault(l => l.Is("stance")) is not { Term: { } stood } || _ways.Stances.Of(stood.Id).Feet != FeetKind.Lead) continue;
-            var (from, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+            var (from, length, _) = Said(first, last);
             List<Lexeme> told = [];
             foreach (var (side, n) in sides.Select((side, n) => (side, n)))
             {
@@ -74,7 +74,7 @@ public sealed partial class Reader
             if (EndOfClause(first) is var clause && clause + 1 < last && OnlyNamesWhatWasDone(first, clause + 2, last)) last = clause;
             if (OrdersItOnceMore().Match(WordsFrom(first, last)) is { Success: true } once && _lexemes.Take(first).Any(l => l.Kind is "technique" or "stance"))
             {
-                var (begin, all, _) = Said(_lexemes.GetRange(first, last - first + 1));
+                var (begin, all, _) = Said(first, last);
                 _lexemes.RemoveRange(first, last - first + 1);
                 _lexemes.InsertRange(first, once.Groups["both"].Success
                     ? [new("again", "again", begin, all, "repeat"), new("ordinal", "last", begin + all, 0, "the last"), new("number", "2", begin + all, 0, "two")]
@@ -85,7 +85,7 @@ public sealed partial class Reader
             var start = _lexemes.GetRange(first, last - first + 1).Min(l => l.Start);
             var begins = _lexemes.FindIndex(first, l => l.Start >= start + order.Groups["order"].Index);
             if (begins < 0 || begins > last || !_lexemes.Take(first).Any(l => l.Kind is "technique" or "stance") || order.Groups["to"] is { Success: true } to && WentThereFirst(to.Value, order.Groups["many"].Value, first)) continue;
-            var (from, length, _) = Said(_lexemes.GetRange(begins, last - begins + 1));
+            var (from, length, _) = Said(begins, last);
             List<Lexeme> said = order.Groups["order"].Value.Contains("both ", StringComparison.OrdinalIgnoreCase) && !order.Groups["many"].Success
                 ? [new("again", "again", from, length, "repeat"), new("ordinal", "last", from + length, 0, "the last"), new("number", "2", from + length, 0, "two")]
                 : order.Groups["many"] is { Success: true } many

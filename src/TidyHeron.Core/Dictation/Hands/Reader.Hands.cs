@@ -169,7 +169,7 @@ public sealed partial class Reader
         var (first, last) = (SideIndex(at), SideIndex(i) - 1);
         while (last > at && (_lexemes[last].Is("filler") || _lexemes[last].IsStop) && _lexemes[last].Plain is not ("down" or "up" or "back" or "in")) last--;
         if (last <= at || !_lexemes.GetRange(at + 1, last - at).All(l => l.Kind is "filler" or "way" or "level" or "detail") || _lexemes.GetRange(at + 1, last - at).All(l => l.Plain is "and" or "the")) return;
-        _draft.Notes.Add(_text[_lexemes[first].Start..(_lexemes[last].Start + _lexemes[last].Length)]);
+        _draft.Notes.Add(Said(first, last).Text);
         _fields.Add(new ReadField(_draft.Id, "note", limb.Start, limb.Length, "Kept as a remark: no technique was heard.", ""));
         (_hand, _limbLexeme) = (null, null);
     }
@@ -242,14 +242,14 @@ public sealed partial class Reader
         if (_lexemes[i].Value == "over" && Next(i) is { Kind: "side" } round && IndexAfter(i) is var to && to + 1 < _lexemes.Count && _lexemes[to + 1].Plain is "shoulder")
         {
             if (_draft is { TurnSide: null, SentenceEnded: false } && (_draft.IsTurning || _draft.TurnAmount is not null)) _draft.TurnSide = round.Side;
-            else _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[to + 1].Start + _lexemes[to + 1].Length)]);
+            else _draft.Notes.Add(Said(i, to + 1).Text);
             for (var k = i + 1; k <= to + 1; k++) Note(_lexemes[k], "turn");
             return to + 1;
         }
         if (Previous(i) is not { IsHandTechnique: true } || Next(i) is not { Kind: "side" } || _draft.SentenceEnded || _lexemes[i + 1].Plain is "in" or "and") return i;
         var side = IndexAfter(i);
         if (side + 1 >= _lexemes.Count || _lexemes[side + 1] is not ({ Kind: "handNoun" } or { Plain: "palm" or "elbow" })) return i;
-        _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[side + 1].Start + _lexemes[side + 1].Length)]);
+        _draft.Notes.Add(Said(i, side + 1).Text);
         for (var k = i + 1; k <= side + 1; k++) Note(_lexemes[k], "note");
         return side + 1;
     }
@@ -280,7 +280,7 @@ public sealed partial class Reader
         // "Set the left fist on the right shoulder": where the hands make ready is a remark.
         if (ClauseOf(i).Any(l => l.Is("handNoun")) && ClauseOf(i).All(l => l.Kind is "set" or "filler" or "side" or "handNoun" or "level" or "beside" or "detail" or "place") && EndOfClause(i) is var remark)
         {
-            _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[remark].Start + _lexemes[remark].Length)]);
+            _draft.Notes.Add(Said(i, remark).Text);
             for (var k = i; k <= remark; k++) Note(_lexemes[k], "note");
             return remark;
         }

@@ -207,7 +207,7 @@ public sealed partial class Reader
         // "Salute with the left palm".
         if (_draft is { Footwork: "bow", SentenceEnded: false, HasHands: false } && (Follows(i, "with") || Follows(SideIndex(i), "with")))
         {
-            _draft.Notes.Add(_text[_lexemes[SideIndex(i)].Start..(lexeme.Start + lexeme.Length)]);
+            _draft.Notes.Add(Said(SideIndex(i), i).Text);
             (_side, _hand) = (null, null);
             Note(lexeme, "note");
             return true;

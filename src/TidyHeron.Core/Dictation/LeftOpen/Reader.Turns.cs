@@ -75,10 +75,12 @@ public sealed partial class Reader
     /// <summary>"Left foot to the left, low block" where no stance is named: as forms begin, one turns to where one goes. Told, and the other way offered.</summary>
     private void TurnsWithTheSideStep(Draft draft, Posture now)
     {
-        if (draft is not { Footwork: "step" or null, Foot: { } foot, Way: Way.Left or Way.Right, Stance: null, Kick: null, HasTurn: false, Facing: null, Lead: null, Hands: [var action] } || draft.Way != foot.Way || !StanceSet.IsStanding(now.Stance) || now.Heading != Heading.Front
+        // "Step to the left": with that foot, where none is named.
+        if ((draft.Foot ?? (draft is { Footwork: "step", Way: Way.Left or Way.Right } ? draft.Way == Way.Left ? Side.Left : Side.Right : null)) is not { } foot || draft is not { Footwork: "step" or null, Way: Way.Left or Way.Right, Stance: null, Kick: null, HasTurn: false, Facing: null, Lead: null, Hands: [var action] } || draft.Way != foot.Way || !StanceSet.IsStanding(now.Stance) || now.Heading != Heading.Front
             || _lexemes.Any(l => l.Is("stance") && _ways.Stances.Of(l.Term!.Id) is var named && (named.Feet == FeetKind.Lead || named.IsStraddle)) || action.Hand is { } hand && hand != foot.Hand || _ways.Vocabulary.Find(action.Technique) is not { Family: "receiving", Limb: "hand" }) return;
         draft.Facing = now.Heading + Turn.To(foot, 90);
-        Assume(draft, "way", $"Read as turning to the {foot.Word}, as forms begin.", $"to the {foot.Word}, facing {Speech.Heading(now.Heading, _ways.Directions)}");
+        var front = "facing " + Speech.Heading(now.Heading, _ways.Directions);
+        Assume(draft, draft.Foot is null ? "footwork" : "way", $"Read as turning to the {foot.Word}, as forms begin.", draft.Foot is null ? front + ", step" : $"to the {foot.Word}, {front}");
     }
 
     /// <summary>"Step left into left bow stance" out of a stance in which one only stands: to the left, as forms begin; on a side line one goes on along it. Common practice.</summary>

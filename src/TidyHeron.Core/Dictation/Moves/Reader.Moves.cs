@@ -143,6 +143,7 @@ public sealed partial class Reader
     private void TakeForGranted(Draft draft, Posture posture)
     {
         StandsOnGuard(draft);
+        StandsAsAllDo(draft);
         // "The left foot swings behind all the way to the east, left front stance": it comes round and leads there.
         if (draft is { Footwork: "step-back", Foot: { } round, Way: null, Lead: { } first, Stance: not null } && round == first && (draft.TurnAmount is >= 180 || draft.Facing is { } there && there != posture.Heading)) draft.Footwork = "turn";
         // "Your left foot goes behind you, you turn 270 degrees to the left, back stance": so does that one.

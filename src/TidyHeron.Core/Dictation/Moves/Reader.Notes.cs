@@ -108,26 +108,26 @@ public sealed partial class Reader
         if (_draft is { Stance: { } single } && _ways.Stances.Of(single).Feet == FeetKind.Single)
             for (var k = i; k + 1 < end; k++)
                 if (_lexemes[k].Is("support") && _lexemes[k + 1].Is("side")) _draft.Lead = _lexemes[k + 1].Side;
-        AddRemark(_lexemes.GetRange(i, end - i + 1));
+        AddRemark(i, end);
         return end;
     }
 
     /// <summary>Keeps words with the move being said, as they were said.</summary>
-    private void AddRemark(List<Lexeme> run)
+    private void AddRemark(int first, int last)
     {
-        var (start, length, text) = Said(run);
+        var (start, length, text) = Said(first, last);
         _draft.Notes.Add(text.Trim());
         _fields.Add(new ReadField(_draft.Id, "note", start, length));
     }
 
     /// <summary>The words of a run of lexemes as expressions are held against them.</summary>
-    private string WordsFrom(int first, int last) => Said(_lexemes.GetRange(first, last - first + 1)).Text.Replace('’', '\'').Trim();
+    private string WordsFrom(int first, int last) => Said(first, last).Text.Replace('’', '\'').Trim();
 
     /// <summary>The words of a run of lexemes, some of which may have been put before those they follow.</summary>
-    private (int Start, int Length, string Text) Said(List<Lexeme> run)
+    private (int Start, int Length, string Text) Said(int first, int last)
     {
-        var start = run.Min(l => l.Start);
-        var length = run.Max(l => l.Start + l.Length) - start;
-        return (start, length, _text.Substring(start, length));
+        var (start, end) = (int.MaxValue, 0);
+        for (var k = first; k <= last; k++) (start, end) = (Math.Min(start, _lexemes[k].Start), Math.Max(end, _lexemes[k].Start + _lexemes[k].Length));
+        return (start, end - start, _text[start..end]);
     }
 }

@@ -98,7 +98,7 @@ public sealed partial class Reader
         // "Raise both hands": so is what only goes up or down.
         var onlyMoves = first > 0 && _lexemes[first - 1].Plain is "raise" or "raises" or "lift" or "lifts" or "lower" or "lowers";
         if (rest.Count == 0 && !onlyMoves || !rest.All(l => l.Kind is "filler" or "level" or "way" or "order" or "place" or "beside" or "detail" or "side" or "handNoun" or "lead" or "again")) return false;
-        _draft.Notes.Add(Said(_lexemes.GetRange(first, last - first + 1)).Text);
+        _draft.Notes.Add(Said(first, last).Text);
         _fields.Add(new ReadField(_draft.Id, "note", limb.Start, limb.Length, "Kept as a remark: no technique was heard.", ""));
         return true;
     }

@@ -169,7 +169,7 @@ public sealed partial class Reader
             BecomesSmall(i + 1);
         }
         // "12 = front": what the words mean, no count.
-        if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && CharAt(_lexemes[i + 1].Start) == '=' && EndOfClause(i + 2) is var meant) AsNote(i, meant);
+        if (_lexemes[i] is { Kind: "number" or "clock" } legend && i + 2 < _lexemes.Count && _lexemes[i + 1].IsStop && CharAt(_lexemes[i + 1].Start) == '=' && EndOfClause(i + 2) is var meant && !RestOfSentence(i).Any(l => l.Kind is "technique" or "footwork")) AsNote(i, meant);
         // "The advanced kata": which one.
         if (_lexemes[i] is { Kind: "footwork", Plain: "advanced" } && i + 1 < _lexemes.Count && FormNouns.Contains(_lexemes[i + 1].Plain.Split(' ')[0])) BecomesSmall(i);
         // "Turn round once more, this time to the right": not what was done just now.

@@ -45,7 +45,7 @@ public sealed partial class Reader
         // "Salute left over right", "left hand over right hand": how the hands lie.
         if (OrderEnd(i) is var lie and >= 0)
         {
-            _draft.Notes.Add(_text[_lexemes[i].Start..(_lexemes[lie].Start + _lexemes[lie].Length)]);
+            _draft.Notes.Add(Said(i, lie).Text);
             for (var k = i; k <= lie; k++)
             {
                 Note(_lexemes[k], "note");

@@ -72,7 +72,9 @@ public sealed partial class Reader
         var (first, last) = (NextSentence(-1), EndOfSentence(NextSentence(-1)));
         if (last + 1 >= _lexemes.Count || _lexemes[last + 1].Start < _text.Length - text.Length + end - 1) return;
         var line = _lexemes.GetRange(first, last - first + 1);
-        if (line.Exists(l => l.Is("unread")) && line.TrueForAll(l => l.Kind is "unread" or "filler" or "level" or "number" or "ordinal" or "passage" or "weapon" || l.IsStop) && _lexemes.Skip(last).Any(l => l.Is("technique"))) BecomesSmall(first, last);
+        // "White Crane Road - 8 counts" above a blank line: some techniques are called like what forms are named after.
+        var apart = text[end..].TrimStart(' ', '\t', '\r') is var below && below.Length > 1 && below[1..].TrimStart(' ', '\t', '\r').StartsWith('\n');
+        if (line.Exists(l => l.Is("unread")) && line.TrueForAll(l => l.Kind is "unread" or "filler" or "level" or "number" or "ordinal" or "passage" or "weapon" or "countNoun" || l.IsStop || apart && l.Is("technique")) && _lexemes.Skip(last).Any(l => l.Is("technique"))) BecomesSmall(first, last);
     }
 
     private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine" or "section" or "part" or "class";

@@ -109,7 +109,7 @@ public sealed partial class Reader
         foreach (var (first, last, _) in Runs(StampsBesideTheOther(), "stamp", "stomp"))
         {
             if (!_lexemes[first].Is("footwork") || RestOfSentence(last).Any(l => l.Is("stance") || l.Is("footwork", "stomp"))) continue;
-            var (start, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+            var (start, length, _) = Said(first, last);
             var stamps = _lexemes[first];
             var foot = _lexemes.FindIndex(first, last - first + 1, l => l.Is("footNoun") && l.Plain != "");
             // Which foot is told before it, or with it.

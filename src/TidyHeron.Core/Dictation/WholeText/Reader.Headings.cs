@@ -29,11 +29,13 @@ public sealed partial class Reader
     /// <summary>"W: left cat stance, … N: …", "facing N", "step W with the left", "left foot N": capitals that stand for the winds, where at least two of them do.</summary>
     private void FindLettersOfWinds()
     {
-        var found = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "unread", Plain.Length: 1 } && WindOf(i) >= 0 && char.IsUpper(CharAt(_lexemes[i].Start))
-            && (i > 0 && (_lexemes[i - 1].Kind is "facing" or "footNoun" || _lexemes[i - 1].Is("footwork") || Follows(i, "to", "face", "towards")) || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i))).ToList();
+        var letters = Enumerable.Range(0, _lexemes.Count).Where(i => _lexemes[i] is { Kind: "unread" or "clock", Plain.Length: 1 } && WindOf(i) >= 0 && char.IsUpper(CharAt(_lexemes[i].Start))).ToList();
+        var cells = letters.Count(IsACell) >= Numbered; // "1: left foot, W, left front stance", line after line
+        var found = letters.Where(i => cells && IsACell(i) || i > 0 && (_lexemes[i - 1].Kind is "facing" or "footNoun" || _lexemes[i - 1].Is("number") && StartsSentence(i - 1) || _lexemes[i - 1].Is("footwork") || Follows(i, "to", "face", "towards")) || i + 1 < _lexemes.Count && _lexemes[i + 1].Is("stop", ":") && OnlySmallWordsAndACallBefore(i)).ToList();
         if (found.Select(i => _lexemes[i].Plain).Distinct().Count() < 2) return;
         foreach (var (i, wind) in found.Select(i => (i, WindOf(i)))) _lexemes[i] = _lexemes[i] with { Kind = "place", Value = Walls[wind], Plain = Winds[wind] };
 
+        bool IsACell(int i) => i > 0 && _lexemes[i - 1].IsStop && Alone(i);
         int WindOf(int i) => Array.FindIndex(Winds, w => w[0] == _lexemes[i].Plain[0]);
     }
 

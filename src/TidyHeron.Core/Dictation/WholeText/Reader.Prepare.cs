@@ -14,6 +14,9 @@ public sealed partial class Reader
         ReadTables();
         FindHeadingLines();
         RetellOtherLanguages();
+        JoinPointsBelowNumbers();
+        FindCountsNamedFirst();
+        FindTheStanceOfAll();
         FindNumbersInLine();
         FindMovesPartedBySlashes();
         FindMissingStops();
@@ -58,6 +61,7 @@ public sealed partial class Reader
         FindWhatIsCalledTheSame();
         FindOrdersToldOut();
         FindWhatIsShownAgain();
+        PartNumbersToldTogether();
         PartRangesFromWhatTheyAre();
         PartNumbersFromWhatTheyAre();
         FindLabels();
@@ -193,7 +197,7 @@ public sealed partial class Reader
     /// <summary>Makes one remark of a run of lexemes.</summary>
     private void AsNote(int first, int last)
     {
-        var (from, length, _) = Said(_lexemes.GetRange(first, last - first + 1));
+        var (from, length, _) = Said(first, last);
         _lexemes[first] = new Lexeme("detail", "detail", from, length, "");
         for (var k = first + 1; k <= last; k++) _lexemes[k] = new Lexeme("filler", "filler", from + length, 0, "");
     }

@@ -77,16 +77,16 @@ public sealed partial class Reader
             // What was done till then is how everybody gets there.
             for (var k = 0; k < _said.Count; k++) _said[k] = _said[k] with { Counting = Counting.Uncounted };
             _draft.Counting = Counting.Uncounted;
-            AddRemark(run);
+            AddRemark(i, end);
         }
         else if (SaysHowOneStands().IsMatch(words) && IsHowOneStands(sentence)) foreach (var word in run) Note(word, FieldOf(word));
-        else if (Names().IsMatch(words) && (_draft.HasBody ? _draft.IsDone && !sentence.Any(l => l.Kind is "footwork" or "side") : sentence.All(l => l.Is("technique"))) || SumsUp().IsMatch(words) && SumUpWhatWasDone(sentence)) AddRemark(run);
-        else if (words.StartsWith("so", StringComparison.OrdinalIgnoreCase) && SaysTheLastOnesAgain(sentence)) AddRemark(run);
-        else if (_draft is not { HasBody: true, IsDone: false } && (SaysWhatElseItCouldBe().IsMatch(words) && sentence.All(l => l.Kind is "technique" or "level" or "side") || SpeaksOfTheUse().IsMatch(words) && IsWhatItIsFor(i, sentence))) AddRemark(run);
+        else if (Names().IsMatch(words) && (_draft.HasBody ? _draft.IsDone && !sentence.Any(l => l.Kind is "footwork" or "side") : sentence.All(l => l.Is("technique"))) || SumsUp().IsMatch(words) && SumUpWhatWasDone(sentence)) AddRemark(i, end);
+        else if (words.StartsWith("so", StringComparison.OrdinalIgnoreCase) && SaysTheLastOnesAgain(sentence)) AddRemark(i, end);
+        else if (_draft is not { HasBody: true, IsDone: false } && (SaysWhatElseItCouldBe().IsMatch(words) && sentence.All(l => l.Kind is "technique" or "level" or "side") || SpeaksOfTheUse().IsMatch(words) && IsWhatItIsFor(i, sentence))) AddRemark(i, end);
         else if (TellsWhatOneWasLike().IsMatch(words) && sentence.FirstOrDefault() is { Kind: "technique" or "ordinal" } && SumUpWhatWasDone(sentence))
         {
             TellHowHighTheyWere(sentence);
-            AddRemark(run);
+            AddRemark(i, end);
         }
         else return false;
         last = end;

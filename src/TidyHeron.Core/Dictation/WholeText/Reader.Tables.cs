@@ -13,8 +13,11 @@ public sealed partial class Reader
         {
             var heads = table.Heads.Any(h => h != Column.Words) ? ByWhatIsBelow(table) : GuessedHeads(table);
             foreach (var row in table.Rows.Reverse())
+            {
                 for (var c = row.Count - 1; c >= 0; c--)
                     if (LexemesIn(row[c]) is var (first, last)) RetellCell(c < heads.Count ? heads[c] : Column.Words, c + 1 < heads.Count ? heads[c + 1] : Column.Words, first, last);
+                PutFeetFirst(row);
+            }
             // The heads themselves say nothing, unless it is what one carries.
             foreach (var label in table.Labels)
                 if (LexemesIn(label) is var (from, to))
@@ -59,6 +62,10 @@ public sealed partial class Reader
             case Column.Foot when first == last && _lexemes[first].Is("side"):
                 _lexemes.Insert(last + 1, new Lexeme("footNoun", "foot", _lexemes[first].Start + _lexemes[first].Length, 0, "foot"));
                 break;
+            case Column.Foot when first < last && _lexemes[first].Is("side") && !_lexemes.GetRange(first, last - first + 1).Exists(l => l.Kind is "footNoun" or "footwork"):
+                _lexemes.Insert(first + 1, new Lexeme("footNoun", "foot", _lexemes[first].Start + _lexemes[first].Length, 0, "foot")); // "left forward"
+                break;
+            case Column.LeftHand or Column.RightHand or Column.LeftFoot or Column.RightFoot: DoneByThatLimb(column, first, last); break;
             case Column.Hand when first == last && _lexemes[first].Is("side"):
                 _lexemes.Insert(last + 1, new Lexeme("handNoun", "hand", _lexemes[first].Start + _lexemes[first].Length, 0, "hand"));
                 GoesOnWithTheNextCell(last + 1);
@@ -75,6 +82,38 @@ public sealed partial class Reader
         }
     }
 
+    /// <summary>"Low block" below "left hand", "hip" below "right hand", "forward" below "right foot".</summary>
+    private void DoneByThatLimb(Column column, int first, int last)
+    {
+        while (first < last && _lexemes[first].IsStop) first++;
+        var said = _lexemes.GetRange(first, last - first + 1);
+        if (said.TrueForAll(l => l.IsStop || l is { Kind: "filler", Plain: "" or "same" or "nothing" or "none" }) || said.Exists(l => l.Kind is "footNoun" or "handNoun")) return;
+        var hand = column is Column.LeftHand or Column.RightHand;
+        if (hand && !said.Exists(l => l.Is("technique")) && said.FindIndex(l => l.Plain is "hip" or "waist" or "belt" or "side") is >= 0 and var hip) BecomesTerm(first + hip, "technique", "chamber");
+        var side = column is Column.LeftHand or Column.LeftFoot ? "left" : "right";
+        // What both hands do in one row they do at once.
+        if (hand && first > 1 && _lexemes[first - 1].Is("stop", ",") && _lexemes.GetRange(0, first).FindLast(l => !l.IsStop) is { IsHandTechnique: true, Value: not "chamber" } && said.Exists(l => l is { IsHandTechnique: true, Value: not "chamber" })) _lexemes[first - 1] = _lexemes[first - 1] with { Kind = "together", Value = "together", Plain = "while" };
+        _lexemes.InsertRange(first, [new Lexeme("side", side, _lexemes[first].Start, 0, side), hand ? new Lexeme("handNoun", "hand", _lexemes[first].Start, 0, "hand") : new Lexeme("footNoun", "foot", _lexemes[first].Start, 0, "foot")]);
+    }
+
+    /// <summary>Where the cells of what is done stand before those of how one gets there, they come after.</summary>
+    private void PutFeetFirst(IReadOnlyList<(int Start, int End)> row)
+    {
+        var cells = row.Select(LexemesIn).OfType<(int First, int Last)>().Where(p => p.First <= p.Last).ToList();
+        bool Has(int c, Func<Lexeme, bool> which) => _lexemes.GetRange(cells[c].First, cells[c].Last - cells[c].First + 1).Exists(l => which(l));
+        var done = Enumerable.Range(0, cells.Count).Where(c => Has(c, l => l.IsHandTechnique) && !Has(c, l => l.Kind is "footNoun" or "footwork")).ToList();
+        var goes = Enumerable.Range(0, cells.Count).Where(c => Has(c, l => l.Kind is "footNoun" or "footwork") && !Has(c, l => l.Is("technique"))).ToList();
+        if (done.Count == 0 || goes.Count == 0 || goes[^1] < done[0]) return;
+        var (from, to) = (cells[done[0]].First, cells[goes[^1]].Last);
+        var behind = done.Where(c => c < goes[^1]).ToList();
+        // With the stops between them; the last of those stands before what is put behind.
+        List<Lexeme> first = [], last = [];
+        for (var k = from; k <= to; k++) (behind.Exists(c => k >= cells[c].First && k < (c + 1 < cells.Count ? cells[c + 1].First : to + 1)) ? last : first).Add(_lexemes[k]);
+        while (last.Count > 0 && last[^1].IsStop) last.RemoveAt(last.Count - 1);
+        _lexemes.RemoveRange(from, to - from + 1);
+        _lexemes.InsertRange(from, [.. first, new Lexeme("stop", ",", last[0].Start, 0, ""), .. last]);
+    }
+
     /// <summary>Puts in that one faces a direction, in the words that say so.</summary>
     private void FacingAt(int i, Heading heading, int start, int length) =>
         _lexemes.InsertRange(i, [new Lexeme("facing", "facing", start, 0, "facing"), new Lexeme("clock", (heading.Degrees / 15).ToString(System.Globalization.CultureInfo.InvariantCulture), start, length, "direction")]);
@@ -88,6 +127,7 @@ public sealed partial class Reader
     private void NameTheStance(int first, int last)
     {
         while (first < last && _lexemes[first] is { Kind: "side" }) first++;
+        if (_lexemes.FindIndex(first, last - first + 1, l => l.IsStop) is var stop && stop > first) last = stop - 1; // "front, shout"
         while (first < last && _lexemes[last] is { Kind: "side" }) last--;
         List<string?> words = [.. _lexemes.GetRange(first, last - first + 1).SelectMany(l => l.Plain.Split(' ')), "stance"];
         if (words.TrueForAll(w => w is { Length: > 0 }) && _ways.Vocabulary.Phrases.Match(words, 0) is ({ Kind: "stance", Term: { } term }, var length) && length == words.Count)
@@ -142,6 +182,7 @@ public sealed partial class Reader
     {
         ["N"] = 0, ["NE"] = 45, ["E"] = 90, ["SE"] = 135, ["S"] = 180, ["SW"] = 225, ["W"] = 270, ["NW"] = 315,
         ["↑"] = 0, ["↗"] = 45, ["→"] = 90, ["↘"] = 135, ["↓"] = 180, ["↙"] = 225, ["←"] = 270, ["↖"] = 315,
+        ["⬆"] = 0, ["➡"] = 90, ["⬇"] = 180, ["⬅"] = 270,
         ["F"] = 0, ["B"] = 180,
     };
 }

@@ -64,7 +64,9 @@ public sealed partial class Reader
             Turns(by, by, by);
             return;
         }
-        if (OnOneSide().Match(_text, sentence[0].Start, sentence[^1].Start - sentence[0].Start) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
+        if (first == last) return;
+        var (said, length, _) = Said(first, last - 1);
+        if (OnOneSide().Match(_text, said, length) is not { Success: true } match || RunOf(match) is not (var from, var end) || to.Count == 0 || to.Any(l => l.Value != match.Groups["side"].Value.ToLowerInvariant())) return;
         // "Left front stance to the left": one steps there.
         if (from > first + 1 && _lexemes[from - 1].Is("stance") && _lexemes[from - 2].Is("side")) return;
         // "To the left, front stance, low block" begins as one goes; "to the left with a low block in front stance" does not.

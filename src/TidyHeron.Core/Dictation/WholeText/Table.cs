@@ -32,6 +32,18 @@ internal enum Column
     /// <summary>Which hand does it.</summary>
     Hand,
 
+    /// <summary>What the left hand does.</summary>
+    LeftHand,
+
+    /// <summary>What the right hand does.</summary>
+    RightHand,
+
+    /// <summary>What the left foot does.</summary>
+    LeftFoot,
+
+    /// <summary>What the right foot does.</summary>
+    RightFoot,
+
     /// <summary>Which side of the body does what the next column tells.</summary>
     Side,
 
@@ -96,7 +108,10 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
 
     private static Table? TableOf(string text, Separator separator, List<List<(int Start, int End)>> rows)
     {
-        if (separator == ByDirection) return rows.TrueForAll(r => Sides.Contains(text[r[1].Start..r[1].End].ToLowerInvariant())) ? null : new Table([Column.Count, Column.Direction, Column.Words], rows, []); // of limbs, or of turns
+        if (separator == ByDirectionLast) return new Table([Column.Count, Column.Words, Column.Direction], rows, []);
+        var directions = separator == ByDirection ? rows.ConvertAll(r => text[r[1].Start..r[1].End].ToLowerInvariant()) : [];
+        // Limbs, or turns; and an arrow before each line is no more than a mark.
+        if (separator == ByDirection) return directions.TrueForAll(Sides.Contains) || directions.TrueForAll(d => d == directions[0] && d[0] > 'z') ? null : new Table([Column.Count, Column.Direction, Column.Words], rows, []);
         var heads = HeadsOf(text, rows[0]);
         if (heads is null && (separator == ByCommas || (separator == BySemicolons || separator == ByGaps) && !rows.TrueForAll(r => r.Exists(c => NumberOrDirection().IsMatch(text[c.Start..c.End]))))) return null;
         var below = heads is null ? 0 : 1;
@@ -109,7 +124,7 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     }
 
     // Without heads, what else than a table has semicolons or gaps in every line? Sentences; but hardly with such a cell in each.
-    [GeneratedRegex(@"^\s*(?:\d{1,3}[.)]?|\d{1,2}:\d{2}|\w+ o.?clock|[←-↙]|(?:the )?(?:[NESW]{1,2}|left|right|front|back|rear|north|east|south|west)(?: wall| side)?)\s*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^\s*(?:\d{1,3}[.)]?|\d{1,2}:\d{2}|\w+ o.?clock|[←-↙⬅⬆⬇➡]\uFE0F?|(?:the )?(?:[NESW]{1,2}|left|right|front|back|rear|north|east|south|west)(?: wall| side)?)\s*$", RegexOptions.CultureInvariant | RegexOptions.IgnoreCase)]
     private static partial Regex NumberOrDirection();
 
     private const string Gap = "  ";
@@ -123,7 +138,7 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     private static readonly Separator ByGaps = (text, line) => Cells(text, line, Gap, FewestCells);
 
     // "1. W: …", "(N) …", "3) 9:00 - …": after its number each line says which way it goes.
-    [GeneratedRegex(@"^\s*(?:(?<count>\d{1,3})\s*[.):–-]?\s+)?[(\[]?(?<direction>[A-Za-z]{1,5}|(?:1[0-2]|[1-9]):(?:00|30)|[←-↙])(?:[)\]]\s*[:–-]?|\s*:|\s+[–-])\s+(?<rest>\S.*)$", RegexOptions.CultureInvariant)]
+    [GeneratedRegex(@"^\s*(?:(?<count>\d{1,3})\s*[.):–-]?\s+)?[(\[*]*(?<direction>[A-Za-z]{1,5}|(?:1[0-2]|[1-9])(?::(?:00|30)|(?=:\s))|(?<arrow>[←-↙⬅⬆⬇➡]\uFE0F?))(?:[)\]*]+\s*[:–-]?|\s*:[*]*|\s+[–-]|(?<=\k<arrow>))\s+(?<rest>\S.*)$", RegexOptions.CultureInvariant)]
     private static partial Regex DirectionFirst();
 
     private static readonly HashSet<string> Sides = ["l", "r", "left", "right"];
@@ -131,11 +146,20 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     private static readonly HashSet<string> OtherDirections = [.. "f b n e s w ne se sw nw front back rear north east south west".Split(' ')];
 
     private static readonly Separator ByDirection = (text, line) =>
-        DirectionFirst().Match(text[line.Start..line.End]) is { Success: true } said && said.Groups["direction"].Value.ToLowerInvariant() is var to && (Sides.Contains(to) || OtherDirections.Contains(to) || !char.IsLetter(to[0]))
+        DirectionFirst().Match(text[line.Start..line.End]) is { Success: true } said && said.Groups["direction"].Value.ToLowerInvariant() is var to && (Sides.Contains(to) || OtherDirections.Contains(to) || !char.IsLetter(to[0]) && (to.Contains(':') || !char.IsDigit(to[0]) || said.Groups["count"].Success))
             ? [.. new[] { said.Groups["count"], said.Groups["direction"], said.Groups["rest"] }.Select(g => g.Success ? (line.Start + g.Index, line.Start + g.Index + g.Length) : (line.Start, line.Start))]
             : null;
 
-    private static readonly List<Separator> Separators = [ByDirection, (text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), BySemicolons, ByGaps, ByCommas];
+    // "1. … (W)", "… -> N", "… ←": at its end each line says which way one faces then. A side or "front" could be a limb's.
+    [GeneratedRegex(@"^\s*(?:(?<count>\d{1,3})\s*[.):–-]?\s+)?(?<rest>\S.*[^\s(\[,>→–-])\s*(?:[(\[]|,\s|-+>|→|\s[–-]\s|(?=[←-↙⬅⬆⬇➡]))\s*(?<direction>[NESW]{1,2}|[Nn]orth|[Ee]ast|[Ss]outh|[Ww]est|(?:1[0-2]|[1-9]):(?:00|30)|[←-↙⬅⬆⬇➡])\uFE0F?[)\]]?\s*[.;]?\s*$", RegexOptions.CultureInvariant)]
+    private static partial Regex DirectionLast();
+
+    private static readonly Separator ByDirectionLast = (text, line) =>
+        DirectionLast().Match(text[line.Start..line.End]) is { Success: true } said
+            ? [.. new[] { said.Groups["count"], said.Groups["rest"], said.Groups["direction"] }.Select(g => g.Success ? (line.Start + g.Index, line.Start + g.Index + g.Length) : (line.Start, line.Start))]
+            : null;
+
+    private static readonly List<Separator> Separators = [ByDirection, ByDirectionLast, (text, line) => Cells(text, line, "|", FewestCells - 1), (text, line) => Cells(text, line, "\t", FewestCells - 1), BySemicolons, ByGaps, ByCommas];
 
     /// <summary>The lines of a text that hold more than blanks.</summary>
     public static List<(int Start, int End)> Lines(string text)
@@ -190,6 +214,15 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     private static (Column Column, bool Sure)? HeadOf(string head)
     {
         var words = head.Trim().ToLowerInvariant() is "l/r" ? ["l/r"] : head.ToLowerInvariant().Split([' ', '.', ':', '(', ')', '*', '"', '/'], StringSplitOptions.RemoveEmptyEntries);
+        var sides = words.Where(w => w is "left" or "right" or "l" or "r").ToList();
+        if (sides.Count == 1 && words.Except(sides).ToList() is [var limb] && Named.GetValueOrDefault(limb) is var which && limb is not ("step" or "stepping" or "footwork") && which is Column.Hand or Column.Foot)
+            return (which, sides[0][0]) switch
+            {
+                (Column.Hand, 'l') => (Column.LeftHand, true),
+                (Column.Hand, _) => (Column.RightHand, true),
+                (_, 'l') => (Column.LeftFoot, true),
+                _ => (Column.RightFoot, true),
+            };
         var known = words.Where(Named.ContainsKey).ToList();
         if (known.Count == 0 || words.Any(w => !Named.ContainsKey(w) && !Words.Beside.Contains(w))) return null;
         var column = Named[known[^1]] == Column.Foot && words.Any(w => w is "front" or "forward" or "lead" or "leading") ? Column.Lead : known.Exists(w => Named[w] == Column.Turn) ? Column.Turn : Named[known[^1]];
@@ -200,11 +233,15 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
     [GeneratedRegex(@"(?<![\p{L}/])(?<label>\p{L}+(?:[ /]\p{L}+)?)[ ]?:(?!\d)", RegexOptions.CultureInvariant)]
     private static partial Regex Label();
 
+    // "Move: 1"
+    [GeneratedRegex(@"\G[ ]*\d{1,3}\s*(?:[\n.;|,]|$)", RegexOptions.CultureInvariant)]
+    private static partial Regex NumberBehind();
+
     /// <summary>"Direction: left. Stance: front. Technique: low block.", count after count: cells that each have their label.</summary>
     private static Table? Labelled(string text)
     {
         const int Fewest = 4; // labels: two counts with two of them
-        var labels = Label().Matches(text).Select(m => (m.Index, m.Length, Head: HeadOf(m.Groups["label"].Value) ?? HeadOf(m.Groups["label"].Value.Split(' ')[^1]))).Where(l => l.Head is not (null or (Column.Count, _))).ToList();
+        var labels = Label().Matches(text).Select(m => (m.Index, m.Length, Head: HeadOf(m.Groups["label"].Value) ?? HeadOf(m.Groups["label"].Value.Split(' ')[^1]))).Where(l => l.Head is not (null or (Column.Count, _)) || l.Head is not null && NumberBehind().IsMatch(text, l.Index + l.Length)).ToList();
         if (labels.Count < Fewest || !labels.Exists(l => l.Head is (_, true))) return null;
         var heads = labels.ConvertAll(l => l.Head!.Value.Column).Distinct().ToList();
         var rows = new List<(int Start, int End)?[]>();
@@ -213,11 +250,12 @@ internal sealed partial record Table(IReadOnlyList<Column> Heads, IReadOnlyList<
             var (start, end) = (labels[k].Index + labels[k].Length, k + 1 < labels.Count ? labels[k + 1].Index : text.Length);
             while (start < end && text[start] == ' ') start++;
             if (text.AsSpan(start, end - start).IndexOfAny("\n.;|") is var stop and >= 0) end = start + stop;
+            if (text.AsSpan(start, end - start).IndexOf(" /") is var slash and >= 0) end = start + slash;
             while (end > start && (char.IsWhiteSpace(text[end - 1]) || text[end - 1] == ',')) end--;
             var column = heads.IndexOf(labels[k].Head!.Value.Column);
             // Another count begins where a label comes again or something else stands before it.
             var before = k == 0 ? 0 : rows[^1].Max(c => c?.End ?? 0);
-            if (k == 0 || rows[^1][column] is not null || text.AsSpan(before, labels[k].Index - before).IndexOfAnyExcept(" \r\n\t.,;|-•*") >= 0) rows.Add(new (int, int)?[heads.Count]);
+            if (k == 0 || rows[^1][column] is not null || text.AsSpan(before, labels[k].Index - before).IndexOfAnyExcept(" \r\n\t.,;|/-•*") >= 0) rows.Add(new (int, int)?[heads.Count]);
             rows[^1][column] = (start, end);
         }
         if (rows.Count < 2 || rows.Count(r => r.Count(c => c is not null) > 1) < 2) return null;
