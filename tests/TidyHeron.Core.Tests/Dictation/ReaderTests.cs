@@ -279,7 +279,9 @@ public class ReaderTests
             // The same without a stop, in lines that end wherever it happens, as captions do.
             Gen.Select(Gen.Int[0, Spoken.Length - 9], Gen.Int[2, 8]).Array[8, 25].Select(cuts => string.Join("\n", cuts.Select(c => string.Join(" ", Spoken.Skip(c.Item1).Take(c.Item2).Select(w => w.Trim('.', ',', '!', '?', ':', ';')))))),
             // Tables and lists with heads, whatever stands in their cells.
-            Gen.Select(Gen.Int[0, Parted.Length - 1], Gen.Int[1, 5], Gen.Int[0, 400].Array[6, 40]).Select((parted, columns, picks) => string.Join("\n", picks.Chunk(columns).Select(row => string.Join(Parted[parted], row.Select(p => p < Heads.Length ? Heads[p] : Scraps[p % Scraps.Length]))))));
+            Gen.Select(Gen.Int[0, Parted.Length - 1], Gen.Int[1, 5], Gen.Int[0, 400].Array[6, 40]).Select((parted, columns, picks) => string.Join("\n", picks.Chunk(columns).Select(row => string.Join(Parted[parted], row.Select(p => p < Heads.Length ? Heads[p] : Scraps[p % Scraps.Length]))))),
+            // Numbered lines that name something, with points and lines below them.
+            Gen.Select(Gen.Int[0, Below.Length - 1], Gen.Int[0, Spoken.Length - 7], Gen.Int[1, 6]).Array[6, 24].Select(lines => string.Join("\n", lines.Select((l, k) => (k % 2 == 0 ? $"{(l.Item1 % 3 == 0 ? "" : $"{k / 2 + 1}. ")}{Names[l.Item2 % Names.Length]}" : Below[l.Item1] + string.Join(" ", Spoken.Skip(l.Item2).Take(l.Item3)))))));
         words.Sample(text =>
         {
             var reading = Samples.Say(text);
@@ -293,9 +295,13 @@ public class ReaderTests
         }, iter: 6000);
     }
 
+    private static readonly string[] Below = ["", "   ", "- ", "   - ", "   a. ", ": ", "(", "**", "<li>", "- Stance: "];
+
+    private static readonly string[] Names = ["Left low block", "**Punch**", "Lunge punch (oi zuki)", "Front kick", "Horse stance, double punch", "RIGHT BLOCK", "Left front stance", "Hands: low block"];
+
     private static readonly string[] Parted = [" | ", "\t", "; ", "   ", ", ", ": ", " - ", ") "];
 
-    private static readonly string[] Heads = ["Direction", "Stance: ", "Technique", "Foot", "Facing: ", "Kiai", "Notes", "|---", "Hand", "No.", "Line 2", "(front):", "W", "F", "3:00", "x", "1.", "", "L", "←", "Section B, to the right:"];
+    private static readonly string[] Heads = ["Direction", "Stance: ", "Technique", "Foot", "Facing: ", "Kiai", "Notes", "|---", "Hand", "No.", "Line 2", "(front):", "W", "F", "3:00", "x", "1.", "", "L", "←", "Section B, to the right:", "Left hand", "Right foot", "Move: 1", "**Count 1**", "<li>", "00:00:01,000 --> 00:00:02,000", "W"];
 
     private static readonly string[] Spoken = [.. WalkThroughTests.Files.SelectMany(f => WalkThroughTests.WordsOf(f.Data).Split([' ', '\n'], StringSplitOptions.RemoveEmptyEntries))];
 

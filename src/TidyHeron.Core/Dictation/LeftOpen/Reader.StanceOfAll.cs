@@ -37,7 +37,7 @@ public sealed partial class Reader
     /// <summary>"All in front stance. Step left, low block. Step forward, punch.": so each step ends in it.</summary>
     private void StandsAsAllDo(Draft draft)
     {
-        if (_stancesOfAll.Count == 0 || draft is not { Stance: null } or { Footwork: null, Foot: null, HasTurn: false, Facing: null, Kick.Landing: not Landing.Front }
+        if (_stancesOfAll.Count == 0 || draft.Stance is not null || draft is { Footwork: null, Foot: null, HasTurn: false, Facing: null } && draft.Kick?.Landing != Landing.Front
             || draft.Footwork is not (null or "step" or "step-back" or "slide" or "slide-back" or "turn" or "pivot" or "shift" or "jump")
             || _fields.Find(f => f.Move == draft.Id) is not { } said) return;
         if (_stancesOfAll.FindLast(s => s.From <= said.Start && said.Start < s.To) is { Stance.Value: not null } all) draft.Stance = all.Stance;

@@ -43,11 +43,19 @@ internal static partial class Markup
                 Blank(tag.Index, tag.Length);
                 if (tag.Groups["block"].Success) told[tag.Index] = '\n';
             }
-        if (text.Contains(':') && WhoWroteIt().Matches(text) is { Count: >= Fewest } heads) foreach (Match head in heads) Blank(head.Index, head.Length);
+        if (text.Contains(':') && WhoWroteIt().Matches(text) is { Count: >= Fewest } writers) foreach (Match head in writers) Blank(head.Index, head.Length);
         foreach (Match page in NumberOfAPage().Matches(text)) Blank(page.Index, page.Length);
         if (LetterOfAPoint().Matches(text) is { Count: > 0 } letters && letters.Count(l => l.Groups["letter"].Value == "a") > 1) foreach (Match letter in letters) Blank(letter.Index, letter.Length);
         if (text.Contains('*') || text.Contains('_')) foreach (var (start, length) in Emphasis(text)) Blank(start, length);
-        if (subtitled) foreach (var (start, length) in LinesShownAgain(new string(told))) Blank(start, length);
+        if (subtitled)
+        {
+            foreach (var (start, length) in LinesShownAgain(new string(told))) Blank(start, length);
+            // The lines of one subtitle are as long as there is room.
+            var heads = Subtitle().Matches(text);
+            for (var k = 0; k < heads.Count; k++)
+                for (var i = heads[k].Index + heads[k].Length; i + 1 < (k + 1 < heads.Count ? heads[k + 1].Index : text.TrimEnd().Length); i++)
+                    if (told[i] == '\n') told[i] = ' ';
+        }
         untold.Sort();
         return (untold.Count == 0 ? text : new string(told), untold);
 

@@ -11,7 +11,7 @@ public sealed partial class Reader
     {
         var begins = NumberedCounts();
         if (begins.Count < Numbered) begins = NamedLines();
-        if (begins.Count < Numbered) return;
+        if (begins.Count < Numbered || _lexemes.GetRange(0, begins[0].From).Exists(l => l.Kind is "footwork" or "footNoun" && l.Value is not ("bow" or "step"))) return; // the name comes first
         var counts = begins.Select((b, k) => Named(b.From, k + 1 < begins.Count ? begins[k + 1].Call - 1 : _lexemes.Count - 1)).ToList();
         var (named, told) = (counts.Count(c => c is { IsNamed: true }), counts.Count(c => c.To > c.Name.Last));
         if (named < Numbered || named * 3 < told * 2) return;

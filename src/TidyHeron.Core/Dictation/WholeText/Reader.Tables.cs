@@ -13,16 +13,14 @@ public sealed partial class Reader
         {
             var heads = table.Heads.Any(h => h != Column.Words) ? ByWhatIsBelow(table) : GuessedHeads(table);
             foreach (var row in table.Rows.Reverse())
-            {
                 for (var c = row.Count - 1; c >= 0; c--)
                     if (LexemesIn(row[c]) is var (first, last)) RetellCell(c < heads.Count ? heads[c] : Column.Words, c + 1 < heads.Count ? heads[c + 1] : Column.Words, first, last);
-                PutFeetFirst(row);
-            }
             // The heads themselves say nothing, unless it is what one carries.
             foreach (var label in table.Labels)
                 if (LexemesIn(label) is var (from, to))
                     for (var k = from; k <= to; k++)
                         if (!_lexemes[k].Is("weapon")) BecomesStopless(k);
+            foreach (var row in table.Rows.Reverse()) PutFeetFirst(row);
         }
     }
 
@@ -99,7 +97,7 @@ public sealed partial class Reader
     /// <summary>Where the cells of what is done stand before those of how one gets there, they come after.</summary>
     private void PutFeetFirst(IReadOnlyList<(int Start, int End)> row)
     {
-        var cells = row.Select(LexemesIn).OfType<(int First, int Last)>().Where(p => p.First <= p.Last).ToList();
+        var cells = row.Select(LexemesIn).OfType<(int First, int Last)>().OrderBy(p => p.First).ToList(); // labels stand in any order
         bool Has(int c, Func<Lexeme, bool> which) => _lexemes.GetRange(cells[c].First, cells[c].Last - cells[c].First + 1).Exists(l => which(l));
         var done = Enumerable.Range(0, cells.Count).Where(c => Has(c, l => l.IsHandTechnique) && !Has(c, l => l.Kind is "footNoun" or "footwork")).ToList();
         var goes = Enumerable.Range(0, cells.Count).Where(c => Has(c, l => l.Kind is "footNoun" or "footwork") && !Has(c, l => l.Is("technique"))).ToList();

@@ -134,6 +134,13 @@ public sealed class TablesTests
     [InlineData("1 - W - LFS - L gedan barai\n2 - W - RFS - R oi zuki\n3 - E - RFS - R gedan barai\n4 - E - LFS - L oi zuki\n5 - N - LFS - L age uke")]
     [InlineData("(W) L front stance - L low block\n(W) R front stance - R punch\n(E) R front stance - R low block\n(E) L front stance - L punch\n(N) L front stance - L rising block")]
     [InlineData("1) 9:00 - L zenkutsu - L gedan barai\n2) 9:00 - R zenkutsu - R oi zuki\n3) 3:00 - R zenkutsu - R gedan barai\n4) 3:00 - L zenkutsu - L oi zuki\n5) 12:00 - L zenkutsu - L age uke")]
+    [InlineData("1. 9: left FS, low block\n2. 9: right FS, punch\n3. 3: right FS, low block\n4. 3: left FS, punch\n5. 12: left FS, rising block")]
+    [InlineData("1 W L-front stance low block\n2 W R-front stance punch\n3 E R-front stance low block\n4 E L-front stance punch\n5 N L-front stance rising block")]
+    [InlineData("Move 1: W, left front stance, low block\nMove 2: W, right front stance, punch\nMove 3: E, right front stance, low block\nMove 4: E, left front stance, punch\nMove 5: N, left front stance, rising block")]
+    [InlineData("⬅️ left FS, low block\n⬅️ right FS, punch\n➡️ right FS, low block\n➡️ left FS, punch\n⬆️ left FS, rising block")]
+    [InlineData("1. left FS, low block (W)\n2. right FS, punch (W)\n3. right FS, low block (E)\n4. left FS, punch (E)\n5. left FS, rising block (N)")]
+    [InlineData("left FS, low block -> W\nright FS, punch -> W\nright FS, low block -> E\nleft FS, punch -> E\nleft FS, rising block -> N")]
+    [InlineData("1. left FS, low block ←\n2. right FS, punch ←\n3. right FS, low block →\n4. left FS, punch →\n5. left FS, rising block ↑")]
     [InlineData("← : left FS, low block\n← : right FS, punch\n→ : right FS, low block\n→ : left FS, punch\n↑ : left FS, rising block")]
     public void Lines_may_say_first_which_way_they_go(string list)
     {
