@@ -118,6 +118,7 @@ public sealed partial class Reader
     private DictationReading Result()
     {
         PartSharedCounts();
+        ShoutOnThoseCounts();
         var moves = new List<Move>([.. _before, .. _said, .. _after]);
         var sections = _form.Sections.ToList();
         foreach (var cut in _cuts)

@@ -400,6 +400,7 @@ public class ShortPassagesTests
     [InlineData("1 L low block (left)\n2 R punch\n3 R low block (turn around)\n4 L low block to front\nAll in long stance.", "270 left front, 270 right front, 90 right front, 0 left front")]
     [InlineData("Left back stance, knife hand. Then right knife hand at forty-five to the right, and left knife hand at forty-five left.", "0 left back, 45 right back, 0 left back")]
     [InlineData("Left front stance, low block. Rising block three times stepping, kiai on the third.", "0 left front, 0 right front, 0 left front, 0 right front")]
+    [InlineData("Left foot to the left, left front stance, low block. Right foot forward, punch. Right foot round to the rear, right front stance, low block.", "270 left front, 270 right front, 90 right front")]
     // Counts that are told in one line.
     [InlineData("1 & 2 left low block, right punch\n3 turn around, right low block", "0 none ready, 0 none ready, 180 right short-front")]
     [InlineData("1/2 step left, left low block, right punch\n3/4 turn around, right low block, left punch", "270 left short-front, 270 left short-front, 90 right short-front, 90 right short-front")]

@@ -191,7 +191,7 @@ public sealed partial class Reader
             _lexemes[i] = _lexemes[i] with { Plain = "return" };
         }
         // "Right foot round to the other side, low block": half a turn, no order to do it there once more.
-        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" or "the other side" } && i > 0 && (_lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) || _lexemes[i - 1].Is("footwork", "turn") && ClauseOf(i).Any(l => l.Is("footwork", "jump"))) && RestOfSentence(i).Any(l => l.Is("technique")))
+        if (_lexemes[i] is { Kind: "otherSide", Plain: "to the other side" or "to the opposite side" or "the other side" } or { Kind: "place", Plain: "to the rear" or "to rear" } && i > 0 && (_lexemes[i - 1].Plain is "round" or "around" && ClauseOf(i).Any(l => l.Is("footNoun")) || _lexemes[i - 1].Is("footwork", "turn") && ClauseOf(i).Any(l => l.Is("footwork", "jump"))) && RestOfSentence(i).Any(l => l.Is("technique")))
         {
             // "…, that's one thirty-five": as far as that.
             if (RestOfSentence(i).Any(l => l.Is("degrees"))) BecomesSmall(i);

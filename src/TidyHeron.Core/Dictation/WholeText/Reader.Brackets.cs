@@ -12,6 +12,7 @@ public sealed partial class Reader
         StancesInBrackets();
         NamesInBrackets();
         WallsInBrackets();
+        TargetsInBrackets();
         var bracketed = Enumerable.Range(0, _lexemes.Count).Where(IsBracketed).ToList();
         if (bracketed.Count < Numbered) return;
         if (bracketed.Zip(bracketed.Skip(1)).All(p => _lexemes[p.Second].Number == _lexemes[p.First].Number + 1))
@@ -45,6 +46,13 @@ public sealed partial class Reader
                 AsNote(i, i);
                 BecomesSmall(i - 1);
             }
+    }
+
+    /// <summary>"Overhead strike (head)", "side strike (knee)": where it goes, no strike of that knee.</summary>
+    private void TargetsInBrackets()
+    {
+        for (var i = 2; i + 1 < _lexemes.Count; i++)
+            if (_lexemes[i].Plain is "head" or "knee" or "throat" or "face" or "ribs" or "temple" or "neck" or "groin" or "chest" or "belly" or "shin" or "ankle" or "collarbone" or "elbow" or "wrist" && _lexemes[i - 1].IsStop && CharAt(_lexemes[i - 1].Start) == '(' && _lexemes[i + 1].IsStop && CharAt(_lexemes[i + 1].Start) == ')' && _lexemes[i - 2].Is("technique")) AsNote(i, i);
     }
 
     /// <summary>"Line 3 (front):", "low block (front)": the wall that one faces; "(back)" only where nothing stands before it that could go there.</summary>

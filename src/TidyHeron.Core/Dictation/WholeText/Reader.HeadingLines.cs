@@ -49,6 +49,10 @@ public sealed partial class Reader
         first = LabelIn(first, last);
         if (last - first >= Longest) return null;
         var said = Enumerable.Range(first, last - first + 1).Where(k => !_lexemes[k].IsStop && !_lexemes[k].Is("filler") && !_lexemes[k].Is("facing")).ToList();
+        // "Centre", among lines that go to the sides; "line 3 - up the middle": to the front, where the lines go that do not go to the sides.
+        var word = _lexemes.FindLastIndex(last, last - first + 1, l => !l.IsStop);
+        if (word >= first && _lexemes[word].Plain is "centre" or "center" or "middle" && _lexemes.GetRange(first, word - first).TrueForAll(l => l.IsStop || l.Kind is "number" or "ordinal" or "then" || IsAPart(l))) return Heading.Front;
+        if (said is [var only] && _lexemes[only] is { Kind: "way", Value: "forward" } along && along.Plain.Split(' ')[^1] is "middle" or "center" or "centre" || said.Count == 0 && last > first && _lexemes[last] is { Kind: "filler", Plain: "the center line" or "the centre line" or "the middle line" } && _lexemes[last - 1].Plain is "up" or "down") return Heading.Front;
         return said.Count > 0 && !_lexemes[said[0]].Is("number") ? DirectionIn(said[0], said[^1]) : null;
     }
 }

@@ -30,6 +30,8 @@ public sealed partial class Reader
             while (call > 0 && _lexemes[call - 1] is { IsStop: true, EndsSentence: false }) call--; // "| 1 | …"
             if (call > 0 && !_lexemes[call - 1].EndsSentence) continue;
             number++;
+            // "6-8. Rising blocks": up to that one.
+            if (i + 1 < _lexemes.Count && _lexemes[i + 1].Is("number") && CharAt(_lexemes[i + 1].Start - 1) is '-' or '–' && _lexemes[i + 1].Number > number) number = _lexemes[++i].Number;
             while (i + 1 < _lexemes.Count && _lexemes[i + 1].IsStop) i++;
             if (i + 1 < _lexemes.Count) begins.Add((call, i + 1));
         }
@@ -75,14 +77,14 @@ public sealed partial class Reader
             if (!_lexemes[i].IsStop && (i == to || _lexemes[i + 1].IsStop)) last = i;
         var told = _lexemes.GetRange(end + 1, last - end);
         var moves = told.Exists(l => l is { Kind: "footNoun" } or { Kind: "footwork", Value: not "stay" });
-        var repeats = told.Where(l => l.Is("technique") && !IsDrawnBack(l)).ToList();
+        var repeats = told.Where((l, k) => l.Is("technique") && !IsDrawnBack(l) && !(l.Plain is "knee" or "elbow" or "head" or "palm" && k > 0 && told[k - 1].Kind is "side" or "filler")).ToList(); // "over your left knee"
         return ((from, end), last, moves && repeats.TrueForAll(l => _lexemes.GetRange(from, end - from + 1).Exists(n => n.IsHandTechnique && IsTheSame(n, l))));
     }
 
     /// <summary>Whether a technique is the one that was named, perhaps told with less: "lunge punch", and then "punch".</summary>
     private static bool IsTheSame(Lexeme name, Lexeme told) =>
         name.Value == told.Value || told.Value is "punch" or "block" or "strike" && name.Term?.Family == told.Term?.Family
-        || told is { Value: "foot-sweep", Plain: "sweep" or "sweeps" } && name.Term?.Family == "receiving"; // "your left arm sweeps down"
+        || told is { Value: "foot-sweep", Plain: "sweep" or "sweeps" or "sweeping" } && name.Term?.Family == "receiving"; // "your left arm sweeps down"
 
     /// <summary>"Right hand at the hip": what the other hand does with it.</summary>
     private static bool IsDrawnBack(Lexeme l) => l is { Kind: "technique", Value: "chamber" or "pull" };

@@ -14,6 +14,8 @@ public sealed partial class Reader
         ReadTables();
         FindHeadingLines();
         RetellOtherLanguages();
+        FindTheHead();
+        FindShoutsOfCounts();
         JoinPointsBelowNumbers();
         FindCountsNamedFirst();
         FindTheStanceOfAll();

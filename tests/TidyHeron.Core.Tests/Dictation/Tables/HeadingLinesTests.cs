@@ -13,7 +13,7 @@ public sealed class HeadingLinesTests
 
     private static readonly (string Said, int Heading)[] Directions =
     [
-        ("to the front", 0), ("front", 0), ("(front)", 0), ("facing front", 0), ("12 o'clock", 0), ("north", 0), ("(12:00)", 0), ("- front", 0),
+        ("to the front", 0), ("front", 0), ("(front)", 0), ("facing front", 0), ("12 o'clock", 0), ("north", 0), ("(12:00)", 0), ("- front", 0), ("up the middle", 0), ("centre", 0),
         ("to the right", 90), ("right", 90), ("(right)", 90), ("east", 90), ("3 o'clock", 90), ("(E)", 90),
         ("to the back", 180), ("(back)", 180), ("south", 180), ("6:00", 180),
     ];
