@@ -74,7 +74,7 @@ public sealed partial class Reader
         var line = _lexemes.GetRange(first, last - first + 1);
         // "White Crane Road - 8 counts" above a blank line: some techniques are called like what forms are named after.
         var apart = text[end..].TrimStart(' ', '\t', '\r') is var below && below.Length > 1 && below[1..].TrimStart(' ', '\t', '\r').StartsWith('\n');
-        if (line.Exists(l => l.Is("unread")) && line.TrueForAll(l => l.Kind is "unread" or "filler" or "level" or "number" or "ordinal" or "passage" or "weapon" or "countNoun" || l.IsStop || apart && l.Is("technique")) && _lexemes.Skip(last).Any(l => l.Is("technique"))) BecomesSmall(first, last);
+        if (line.Exists(l => l.Is("unread")) && line.TrueForAll(l => l.Kind is "unread" or "filler" or "level" or "number" or "ordinal" or "passage" or "weapon" or "countNoun" || l.IsStop || apart && l.Is("note") || apart && l.Is("technique")) && _lexemes.Skip(last).Any(l => l.Is("technique"))) BecomesSmall(first, last);
     }
 
     private static bool IsAForm(string word) => word is "form" or "kata" or "pattern" or "poomsae" or "drill" or "exercise" or "sequence" or "routine" or "section" or "part" or "class";

@@ -21,6 +21,7 @@ public sealed partial class Reader
             // The name alone may stand above, and which counts are shouted among them.
             if (!said.Success && line.Start > 0 && !(LexemesIn(line) is var (shout, _) && _lexemes[shout].Is("shout"))) return;
             if (!said.Success || LexemesIn(line) is not var (first, last)) continue;
+            last = Math.Min(last, EndOfSentence(first)); // "Counts: 9. Kiai on 5 and 9."
             // "Stance: front": not a head's, but that of a count.
             if (_lexemes.GetRange(first, last - first + 1).Exists(l => l.Kind is "footNoun" or "handNoun")) return;
             var many = _lexemes.FindIndex(first, last - first + 1, l => l.Is("number"));

@@ -76,7 +76,7 @@ public sealed partial class Reader
         for (var i = end + 1; i <= to && _lexemes[i] is not ({ Kind: "note" } or { Kind: "footwork", Value: "return" or "bow" } or { Kind: "opening" }); i++)
             if (!_lexemes[i].IsStop && (i == to || _lexemes[i + 1].IsStop)) last = i;
         var told = _lexemes.GetRange(end + 1, last - end);
-        var moves = told.Exists(l => l is { Kind: "footNoun" } or { Kind: "footwork", Value: not "stay" });
+        var moves = told.Exists(l => l is { Kind: "footNoun" or "footwork" });
         var repeats = told.Where((l, k) => l.Is("technique") && !IsDrawnBack(l) && !(l.Plain is "knee" or "elbow" or "head" or "palm" && k > 0 && told[k - 1].Kind is "side" or "filler")).ToList(); // "over your left knee"
         return ((from, end), last, moves && repeats.TrueForAll(l => _lexemes.GetRange(from, end - from + 1).Exists(n => n.IsHandTechnique && IsTheSame(n, l))));
     }

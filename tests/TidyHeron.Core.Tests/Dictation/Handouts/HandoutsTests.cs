@@ -74,6 +74,14 @@ public sealed partial class HandoutsTests
     [GeneratedRegex(", [lr] chamber|(?<=: )[lr] chamber, ")]
     private static partial Regex AtTheHip();
 
+    [Fact]
+    public void A_name_told_out_on_the_spot_is_one_move()
+    {
+        var form = Samples.Say("1. Left low block\nLeft foot steps to the left, front stance.\n2. Reverse punch\nFeet stay where they are.\n3. Right punch\nRight foot steps forward.").Form;
+
+        form.Moves.Select(m => (m.Footwork?.Kind.Value, m.Hands[0].Technique.Value)).ShouldBe([("step", "low-block"), ("stay", "reverse-punch"), ("step", "punch")]);
+    }
+
     private static Count Made(int i, Random dice)
     {
         var foot = i % 2 == 0 ? "left" : "right";

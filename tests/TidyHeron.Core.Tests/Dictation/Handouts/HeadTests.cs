@@ -37,6 +37,7 @@ public sealed class HeadTests
     [InlineData("Kiai on 2 and 4.\n{0}")]
     [InlineData("Kiai: 2, 4\n{0}")]
     [InlineData("Kata: Low Weir\nShouts: 2 and 4\nMoves: 4\n{0}")]
+    [InlineData("Low Weir (beginners' form)\n\nCounts: 4. Kiai on 2 and 4.\n\n{0}")]
     [InlineData("{0}\nShout on counts two and four.")]
     [InlineData("{0}\nKihap on 2 and the last.")]
     public void Shouts_told_by_their_counts_are_on_those(string told)
