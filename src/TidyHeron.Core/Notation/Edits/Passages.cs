@@ -39,7 +39,17 @@ public sealed record TurnPassage(ValueList<MoveId> Moves, Turn By, Conventions W
             if (!at.Contains(i - 1)) moves[i] = Bent(moves[i], By, walk.Postures[i].Heading + By);
             if (i + 1 < moves.Count && !at.Contains(i + 1)) moves[i + 1] = Bent(moves[i + 1], By.Mirrored, walk.Postures[i + 1].Heading);
         }
-        return form with { Moves = moves.ToValueList() };
+        // Which way a stance is taken may go by where the front is: "shift, horse stance". What led there without a word is then told.
+        while (true)
+        {
+            var turned = form with { Moves = moves.ToValueList() };
+            var now = Walk.Of(turned, BodyMeasures.Reference, Ways);
+            var other = Enumerable.Range(at[0], moves.Count - at[0]).FirstOrDefault(i => moves[i] is { Turn: null, Facing: null } && now.Postures[i].Heading != Reached(i), -1);
+            if (other < 0) return turned;
+            moves[other] = moves[other] with { Facing = Reached(other) };
+        }
+
+        Heading Reached(int i) => walk.Postures[i].Heading + (at.Contains(i) ? By : default);
     }
 
     private static Move Bent(Move move, Turn by, Heading reached)
